@@ -1,0 +1,51 @@
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>What has to be brought into order: jobs for one pair of hands, with where they are, what they need and what must wait for what.</summary>
+/// <remarks>This is everything an ordering has to know; a different way of solving it needs nothing else and may replace <see cref="RunningOrder.Solve"/>.</remarks>
+/// <param name="Jobs">The jobs.</param>
+/// <param name="Precedences">Which jobs must come before which.</param>
+/// <param name="LoopLength">Length of the way round the car, in seconds of walking; above 0.</param>
+/// <param name="Start">Where the person stands at the beginning, in seconds along that way.</param>
+public sealed record OrderProblem(
+    IReadOnlyList<OrderJob> Jobs,
+    IReadOnlyList<Precedence> Precedences,
+    double LoopLength,
+    double Start
+)
+{
+    /// <summary>Putting one kit down and taking up another: 10 seconds. Cove's own choice.</summary>
+    public static readonly TimeSpan KitSwap = TimeSpan.FromSeconds(10);
+
+    /// <summary>Seconds of walking between two positions on the way round, the shorter way.</summary>
+    public double Walk(double from, double to)
+    {
+        double way = Math.Abs(from - to) % LoopLength;
+        return Math.Min(way, LoopLength - way);
+    }
+}
+
+/// <summary>One piece of work that is done without a break.</summary>
+/// <param name="TaskId">The care task it belongs to.</param>
+/// <param name="PutsBack">Whether it is the putting back of that task, rather than the task itself.</param>
+/// <param name="Stage">Where it belongs in a session.</param>
+/// <param name="Hands">How long the hands are busy, walking, swapping and fetching not included; longer than zero.</param>
+/// <param name="Kits">The kits it needs.</param>
+/// <param name="Places">Where it is done, in seconds along the way round: none for work that can be done wherever the person stands, several for work that goes from door to door.</param>
+/// <param name="Drying">How long something dries after it; zero for nothing.</param>
+public sealed record OrderJob(
+    string TaskId,
+    bool PutsBack,
+    Stage Stage,
+    TimeSpan Hands,
+    IReadOnlyList<Kit> Kits,
+    IReadOnlyList<double> Places,
+    TimeSpan Drying
+);
+
+/// <summary>One job has to be finished before another may begin.</summary>
+/// <param name="Before">Index of the earlier job.</param>
+/// <param name="After">Index of the later job.</param>
+/// <param name="Lag">How long after the end of the earlier one the later one may begin at the soonest; zero for at once.</param>
+public readonly record struct Precedence(int Before, int After, TimeSpan Lag);

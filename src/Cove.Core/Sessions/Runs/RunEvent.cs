@@ -1,0 +1,26 @@
+namespace Cove.Core.Sessions;
+
+/// <summary>What an owner says during a run.</summary>
+public enum RunEventKind
+{
+    /// <summary>The step is done and clean.</summary>
+    Done,
+
+    /// <summary>The step is done but did not come clean; it is left for next time.</summary>
+    NotClean,
+
+    /// <summary>The step goes round once more before it is judged.</summary>
+    Again,
+
+    /// <summary>The step is left out.</summary>
+    Skipped,
+
+    /// <summary>The run is over, whatever steps are left.</summary>
+    Finished,
+}
+
+/// <summary>One thing an owner said during a run.</summary>
+/// <param name="Kind">What was said.</param>
+/// <param name="Step">Index of the step it is about; the number of steps for <see cref="RunEventKind.Finished"/> counts for none and is ignored.</param>
+/// <param name="At">When it was said.</param>
+public sealed record RunEvent(RunEventKind Kind, int Step, DateTimeOffset At);

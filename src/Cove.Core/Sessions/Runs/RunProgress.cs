@@ -1,0 +1,155 @@
+namespace Cove.Core.Sessions;
+
+/// <summary>How far a run has come: the planned steps and everything said so far, read together.</summary>
+/// <remarks>The events are the truth; this is always computed from them, so a run resumes from whatever was saved.</remarks>
+public sealed class RunProgress
+{
+    private readonly RunEvent?[] outcomes;
+    private readonly TimeSpan[] taken;
+
+    /// <summary>Reads the events of a run.</summary>
+    /// <param name="steps">The planned steps.</param>
+    /// <param name="startedAt">When the run began.</param>
+    /// <param name="events">What was said, in order.</param>
+    public RunProgress(IReadOnlyList<RunStep> steps, DateTimeOffset startedAt, IEnumerable<RunEvent> events)
+    {
+        Steps = steps;
+        StartedAt = startedAt;
+        StepStartedAt = startedAt;
+        outcomes = new RunEvent?[steps.Count];
+        taken = new TimeSpan[steps.Count];
+        foreach (RunEvent said in events)
+        {
+            Take(said);
+        }
+    }
+
+    /// <summary>The planned steps.</summary>
+    public IReadOnlyList<RunStep> Steps { get; }
+
+    /// <summary>When the run began.</summary>
+    public DateTimeOffset StartedAt { get; }
+
+    /// <summary>When the present step began: when the last one ended.</summary>
+    public DateTimeOffset StepStartedAt { get; private set; }
+
+    /// <summary>When the run was ended; null while it goes on.</summary>
+    public DateTimeOffset? FinishedAt { get; private set; }
+
+    /// <summary>Further rounds given to the present step.</summary>
+    public int Rounds { get; private set; }
+
+    /// <summary>Index of the present step; the number of steps when all have an outcome.</summary>
+    public int Current
+    {
+        get
+        {
+            int index = Array.FindIndex(outcomes, outcome => outcome is null);
+            return index < 0 ? Steps.Count : index;
+        }
+    }
+
+    /// <summary>How a step came out; null while it has not.</summary>
+    public RunEvent? OutcomeOf(int step) => outcomes[step];
+
+    /// <summary>How long a step took; zero while it has no outcome or when it was left out.</summary>
+    public TimeSpan TakenBy(int step) => taken[step];
+
+    /// <summary>What is drying or has dried: each step that left something wet, with the instant it is dry.</summary>
+    public IReadOnlyList<DryingNow> Drying =>
+        [
+            .. Enumerable
+                .Range(0, Steps.Count)
+                .Where(step =>
+                    Steps[step].Drying > TimeSpan.Zero
+                    && outcomes[step] is { Kind: RunEventKind.Done or RunEventKind.NotClean }
+                )
+                .Select(step => new DryingNow(
+                    step,
+                    outcomes[step]!.At,
+                    outcomes[step]!.At + Steps[step].Drying
+                )),
+        ];
+
+    /// <summary>Says why an event cannot be taken now; null when it can.</summary>
+    /// <param name="said">The event.</param>
+    public string? Refusal(RunEvent said)
+    {
+        ArgumentNullException.ThrowIfNull(said);
+        if (FinishedAt is not null)
+        {
+            return "This run is over. Correct its entries in the log instead.";
+        }
+
+        if (said.Kind == RunEventKind.Finished || said.Step == Current)
+        {
+            return null;
+        }
+
+        return Current == Steps.Count
+            ? "Every step has been answered. Finish the run."
+            : $"The run stands at step {Current + 1}. Reload it and go on from there.";
+    }
+
+    /// <summary>What the outcome of a step does to the levels of its task.</summary>
+    /// <returns>The share of the level removed; null when the step changes no level: it was left out or only puts things back.</returns>
+    public Share? RemovedBy(int step) =>
+        Steps[step].PutsBack
+            ? null
+            : outcomes[step]?.Kind switch
+            {
+                RunEventKind.Done => Share.All,
+                RunEventKind.NotClean => SessionRules.RemovedWhenNotClean,
+                _ => null,
+            };
+
+    private void Take(RunEvent said)
+    {
+        switch (said.Kind)
+        {
+            case RunEventKind.Finished:
+                FinishedAt = said.At;
+                return;
+            case RunEventKind.Again:
+                Rounds++;
+                return;
+            default:
+                Settle(said);
+                return;
+        }
+    }
+
+    private void Settle(RunEvent said)
+    {
+        outcomes[said.Step] = said;
+        if (said.Kind == RunEventKind.Skipped)
+        {
+            SkipPutBackOf(said);
+        }
+        else
+        {
+            taken[said.Step] = said.At - StepStartedAt;
+        }
+
+        StepStartedAt = said.At;
+        Rounds = 0;
+    }
+
+    /// <summary>What was never taken out need not be put back.</summary>
+    private void SkipPutBackOf(RunEvent said)
+    {
+        for (int step = said.Step + 1; step < Steps.Count; step++)
+        {
+            if (Steps[step].PutsBack && Steps[step].TaskId == Steps[said.Step].TaskId)
+            {
+                outcomes[step] = said with { Step = step };
+            }
+        }
+    }
+}
+
+/// <summary>Something that dries during a run.</summary>
+/// <param name="Step">Index of the step that left it wet.</param>
+/// <param name="From">When it was left.</param>
+/// <param name="DryAt">When it should be dry.</param>
+public sealed record DryingNow(int Step, DateTimeOffset From, DateTimeOffset DryAt);

@@ -1,0 +1,71 @@
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>What every length of session would bring, with the points on the way that are worth knowing.</summary>
+public sealed class SessionOffer
+{
+    private static readonly Share NearlyAll = new(0.9);
+
+    private readonly IReadOnlyList<SessionPlan> plans;
+
+    /// <summary>Makes the offer of a planner.</summary>
+    /// <param name="planner">The planner.</param>
+    /// <param name="now">The present instant.</param>
+    public SessionOffer(SessionPlanner planner, DateTimeOffset now)
+    {
+        plans = planner.PlanAll();
+        ComingDue =
+        [
+            .. planner.WorthDoing.Where(status =>
+                status.Earliest.Due.DueAt is { } due && due < now + SessionRules.NextSession
+            ),
+        ];
+        WorthDoing = planner.WorthDoing;
+    }
+
+    /// <summary>A plan for each whole minute, shortest first.</summary>
+    public IReadOnlyList<SessionPlan> Plans => plans;
+
+    /// <summary>Everything worth doing now.</summary>
+    public IReadOnlyList<CareStatus> WorthDoing { get; }
+
+    /// <summary>The tasks that reach their mark before the next weekly session.</summary>
+    public IReadOnlyList<CareStatus> ComingDue { get; }
+
+    /// <summary>The fewest minutes in which everything coming due gets done; null when two hours are not enough or nothing is coming due.</summary>
+    public int? MinutesForComingDue =>
+        ComingDue.Count == 0
+            ? null
+            : plans.FirstOrDefault(plan => ComingDue.All(status => plan.Has(status.Item.Task.Id)))?.Minutes;
+
+    /// <summary>The fewest minutes that take back nearly all of the upkeep; from there on it is detail. Null when two hours do not get there.</summary>
+    public int? MinutesUntilFlat => plans.FirstOrDefault(plan => plan.Gain >= NearlyAll)?.Minutes;
+
+    /// <summary>The plan for a number of minutes.</summary>
+    /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
+    public SessionPlan At(int minutes) => plans[minutes - SessionRules.ShortestMinutes];
+
+    /// <summary>The tasks worth doing that a session leaves, each with the session length at which it first comes in.</summary>
+    /// <param name="minutes">The length of the session that leaves them.</param>
+    public IReadOnlyList<LeftOver> LeftBy(int minutes)
+    {
+        SessionPlan chosen = At(minutes);
+        return
+        [
+            .. WorthDoing
+                .Where(status => !chosen.Has(status.Item.Task.Id))
+                .Select(status => new LeftOver(
+                    status,
+                    plans
+                        .FirstOrDefault(plan => plan.Minutes > minutes && plan.Has(status.Item.Task.Id))
+                        ?.Minutes
+                )),
+        ];
+    }
+}
+
+/// <summary>A task that a session leaves for another day.</summary>
+/// <param name="Status">The task.</param>
+/// <param name="ComesInAt">The shortest longer session that has it; null when none does.</param>
+public sealed record LeftOver(CareStatus Status, int? ComesInAt);

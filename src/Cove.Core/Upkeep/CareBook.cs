@@ -1,0 +1,61 @@
+using Cove.Core.Vehicles;
+
+namespace Cove.Core.Upkeep;
+
+/// <summary>Finds the care tasks that apply to a vehicle and fits their minutes to its size.</summary>
+public static class CareBook
+{
+    /// <summary>The part of a task's minutes that does not grow with the area: setting to, turning towels. Cove's own choice.</summary>
+    private const double FixedPart = 0.3;
+
+    /// <summary>The layout whose minutes the table of <see cref="CareTasks"/> gives: a mid-size five-seat estate, with a child seat for the task that needs one.</summary>
+    public static CabinLayout ReferenceLayout { get; } =
+        new(
+            BodyType.Estate,
+            Rows: 2,
+            DriverSide.Right,
+            Material.WovenFabric,
+            FrontMats: Material.Rubber,
+            RearMats: Material.Rubber,
+            GlossTrim: true,
+            TintedRear: false,
+            ChildSeats: 1
+        );
+
+    private static readonly Dictionary<SurfaceKind, Area> ReferenceAreas = AreasOfReferenceCar();
+
+    /// <summary>The tasks of a vehicle, in the order of the table.</summary>
+    /// <param name="vehicle">The vehicle.</param>
+    public static IReadOnlyList<CareItem> For(Vehicle vehicle)
+    {
+        var items = new List<CareItem>();
+        foreach (CareTask task in CareTasks.All)
+        {
+            Surface[] surfaces = [.. vehicle.Surfaces.Where(task.Tends)];
+            if (surfaces.Length > 0)
+            {
+                items.Add(new CareItem(task, surfaces, Work(task, surfaces)));
+            }
+        }
+
+        return items;
+    }
+
+    private static TimeSpan Work(CareTask task, Surface[] surfaces)
+    {
+        double reference = task.Kinds.Sum(kind => ReferenceAreas.GetValueOrDefault(kind).SquareMetres);
+        double here = surfaces.Sum(surface => surface.Area.SquareMetres);
+        double scale = reference > 0 ? FixedPart + ((1 - FixedPart) * here / reference) : 1;
+        double halfMinutes = Math.Round(task.Work.TotalMinutes * scale * 2, MidpointRounding.AwayFromZero);
+        return TimeSpan.FromMinutes(Math.Max(1, halfMinutes) / 2);
+    }
+
+    private static Dictionary<SurfaceKind, Area> AreasOfReferenceCar() =>
+        CabinBuilder
+            .Build(ReferenceLayout)
+            .Surfaces.GroupBy(surface => surface.Kind)
+            .ToDictionary(
+                group => group.Key,
+                group => group.Select(surface => surface.Area).Aggregate((sum, next) => sum + next)
+            );
+}

@@ -1,0 +1,74 @@
+using Cove.Core.Vehicles;
+
+namespace Cove.Core.Upkeep;
+
+/// <summary>Something that happens to a car and raises levels at once.</summary>
+/// <param name="Id">Short and stable; it is stored with log entries.</param>
+/// <param name="Name">What happened, as an owner would say it.</param>
+/// <param name="Jumps">How much each task rises on the surfaces the event touches.</param>
+public sealed record CareEvent(string Id, string Name, IReadOnlyList<EventJump> Jumps);
+
+/// <summary>What an event does to the level of one task.</summary>
+/// <param name="TaskId">The task.</param>
+/// <param name="Amount">By how much its level rises; above 0.</param>
+public sealed record EventJump(string TaskId, double Amount);
+
+/// <summary>The table of events. The amounts are Cove's own choice.</summary>
+public static class CareEvents
+{
+    /// <summary>Every event on offer.</summary>
+    public static IReadOnlyList<CareEvent> All { get; } =
+    [
+        new(
+            "spill",
+            "Something was spilled",
+            [
+                new("clean-fabric-seats", 0.8),
+                new("clean-leather", 0.8),
+                new("vacuum-seats", 0.3),
+                new("foam-carpets", 0.8),
+                new("foam-fabric-mats", 0.8),
+                new("cup-holders", 0.8),
+                new("wipe-dash", 0.6),
+                new("boot", 0.6),
+            ]
+        ),
+        new(
+            "mud-and-sand",
+            "Mud or sand was carried in",
+            [
+                new("vacuum-carpets", 0.8),
+                new("vacuum-seats", 0.4),
+                new("wash-rubber-mats", 0.5),
+                new("foam-fabric-mats", 0.3),
+                new("boot", 0.5),
+                new("door-shuts", 0.4),
+                new("pedals", 0.3),
+            ]
+        ),
+        new(
+            "smoke",
+            "Smoke got into the car",
+            [new("windscreen", 0.5), new("other-glass", 0.4), new("headliner", 0.15), new("scent", 0.3)]
+        ),
+    ];
+
+    /// <summary>Finds an event; null when there is none of that id.</summary>
+    public static CareEvent? Find(string id) => All.FirstOrDefault(happening => happening.Id == id);
+
+    /// <summary>The levels an event raises.</summary>
+    /// <param name="happening">The event.</param>
+    /// <param name="surfaces">The surfaces it touches.</param>
+    /// <returns>One jump for each task that tends one of them.</returns>
+    public static IReadOnlyList<(CareKey Key, double Amount)> JumpsOf(
+        CareEvent happening,
+        IEnumerable<Surface> surfaces
+    ) =>
+        [
+            .. surfaces.SelectMany(surface =>
+                happening
+                    .Jumps.Where(jump => CareTasks.Find(jump.TaskId)!.Tends(surface))
+                    .Select(jump => (new CareKey(jump.TaskId, surface.Id), jump.Amount))
+            ),
+        ];
+}

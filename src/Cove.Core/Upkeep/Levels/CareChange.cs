@@ -1,0 +1,16 @@
+namespace Cove.Core.Upkeep;
+
+/// <summary>Something that changed a level at an instant.</summary>
+/// <param name="At">When it happened.</param>
+public abstract record CareChange(DateTimeOffset At);
+
+/// <summary>The task was done.</summary>
+/// <param name="At">When it was finished.</param>
+/// <param name="Removed">The share of the level that was removed; all of it when the surface came clean.</param>
+public sealed record Cleaned(DateTimeOffset At, Share Removed) : CareChange(At);
+
+/// <summary>An event raised the level at once: a spill, a day on the beach.</summary>
+/// <param name="At">When it happened.</param>
+/// <param name="Amount">By how much the level rose; 0 or more.</param>
+/// <param name="Cause">What happened, in a few words.</param>
+public sealed record Jumped(DateTimeOffset At, double Amount, string Cause) : CareChange(At);

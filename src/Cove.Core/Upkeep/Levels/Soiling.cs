@@ -1,0 +1,61 @@
+namespace Cove.Core.Upkeep;
+
+/// <summary>How fast the level of one care task rises on one surface.</summary>
+/// <remarks>
+/// The rate is <c>multiplier x exposure / baseline x sum over drivers of (share x pace)</c>, per day.
+/// It is additive in time, never falls when a driver runs faster, and reaches the mark after exactly the
+/// baseline at reference use with exposure and multiplier 1.
+/// </remarks>
+/// <param name="Baseline">The interval at reference use; longer than zero.</param>
+/// <param name="Shares">How the soiling divides among the drivers.</param>
+/// <param name="Exposure">Use of this surface beside the most used one that the task tends; above 0.</param>
+/// <param name="Multiplier">What has been learnt of this car; 1 until something has. Above 0.</param>
+public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Exposure, double Multiplier = 1)
+{
+    /// <summary>How far ahead a crossing is looked for. Later than that counts as never.</summary>
+    public static readonly TimeSpan Horizon = TimeSpan.FromDays(3650);
+
+    private static readonly Driver[] Drivers = Enum.GetValues<Driver>();
+
+    /// <summary>The rise of the level in a day at the given use.</summary>
+    public double PerDay(UsageEntry use) => Drivers.Sum(driver => PerDay(driver, use));
+
+    /// <summary>The part of the rise in a day that one driver brings.</summary>
+    public double PerDay(Driver driver, UsageEntry use) =>
+        Multiplier * Exposure.Value / Baseline.TotalDays * Shares.Of(driver).Value * use.Pace(driver);
+
+    /// <summary>The rise of the level over a span of time.</summary>
+    /// <param name="usage">How the car is used.</param>
+    /// <param name="from">The beginning.</param>
+    /// <param name="to">The end; before the beginning counts as no rise.</param>
+    public double Rise(Usage usage, DateTimeOffset from, DateTimeOffset to) =>
+        usage.Between(from, to).Sum(stretch => stretch.Days * PerDay(stretch.Use));
+
+    /// <summary>When the level will have risen by an amount.</summary>
+    /// <param name="usage">How the car is used.</param>
+    /// <param name="from">The instant to count from.</param>
+    /// <param name="amount">How much it has to rise; 0 or less is reached at once.</param>
+    /// <returns>The instant, or null when it lies beyond <see cref="Horizon"/>.</returns>
+    public DateTimeOffset? WhenRisenBy(Usage usage, DateTimeOffset from, double amount)
+    {
+        if (amount <= 0)
+        {
+            return from;
+        }
+
+        double left = amount;
+        foreach (UsageStretch stretch in usage.Between(from, from + Horizon))
+        {
+            double perDay = PerDay(stretch.Use);
+            double rise = stretch.Days * perDay;
+            if (rise >= left)
+            {
+                return stretch.From + TimeSpan.FromDays(left / perDay);
+            }
+
+            left -= rise;
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,527 @@
+using Cove.Core.Methods;
+using Cove.Core.Vehicles;
+using static Cove.Core.Upkeep.Kit;
+using static Cove.Core.Upkeep.Stage;
+using static Cove.Core.Upkeep.Stakes;
+
+namespace Cove.Core.Upkeep;
+
+/// <summary>The table of care tasks.</summary>
+/// <remarks>
+/// To add a task, add an entry here and its method in <c>RoutineMethods</c>; levels, triage, running order,
+/// chart and log take it up by themselves. Each entry says where its interval and minutes come from:
+/// <i>practice</i> is common practice without a single source, <i>memory</i> is a starting value from memory.
+/// All divisions between distance and time are Cove's own choice.
+/// </remarks>
+public static class CareTasks
+{
+    /// <summary>Every task, in the order an owner would name them.</summary>
+    public static IReadOnlyList<CareTask> All { get; } =
+    [
+        // practice: weekly, a couple of minutes when kept up; gives most of the visible result
+        Task(
+            "vacuum-seats",
+            "Vacuum the seats",
+            "Vacuum seats",
+            7,
+            2,
+            [SurfaceKind.Seat],
+            VacuumHigh,
+            [Kit.Vacuum],
+            HygieneAndTouch,
+            0.4,
+            "Dry",
+            RoutineMethods.VacuumSeats
+        ) with
+        {
+            Visible = 2,
+        },
+        Task(
+            "vacuum-carpets",
+            "Vacuum carpets and mats",
+            "Vacuum floor",
+            7,
+            2,
+            [SurfaceKind.Carpet, SurfaceKind.Mat],
+            VacuumFloor,
+            [Kit.Vacuum],
+            HygieneAndTouch,
+            0.5,
+            "Dry",
+            RoutineMethods.VacuumCarpets
+        ) with
+        {
+            Visible = 2,
+        },
+        // practice: weekly
+        Task(
+            "wipe-dash",
+            "Damp wipe dash, console and doors",
+            "Wipe dash, doors",
+            7,
+            2.5,
+            [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
+            WetMiddle,
+            [DampTowels],
+            HygieneAndTouch,
+            0.3,
+            "Water",
+            RoutineMethods.DampWipe
+        ),
+        Task(
+            "wipe-screens",
+            "Wipe the screen",
+            "Screen",
+            7,
+            0.5,
+            [SurfaceKind.Screen],
+            WetMiddle,
+            [DampTowels],
+            SightAndGrip,
+            0.2,
+            "Dry",
+            RoutineMethods.Screens
+        ),
+        Task(
+            "wipe-gloss-trim",
+            "Wipe the gloss trim",
+            "Gloss trim",
+            7,
+            0.5,
+            [SurfaceKind.Trim],
+            WetMiddle,
+            [DampTowels],
+            Looks,
+            0.2,
+            "Water or gel",
+            RoutineMethods.GlossTrim
+        ),
+        // practice: every couple of weeks
+        Task(
+            "brush-vents",
+            "Brush vents and controls",
+            "Vents, controls",
+            14,
+            2,
+            [SurfaceKind.Vents],
+            Dust,
+            [DryBrushes, Kit.Vacuum],
+            HygieneAndTouch,
+            0.4,
+            "Dry",
+            RoutineMethods.VentsAndControls
+        ),
+        Task(
+            "clean-wheel",
+            "Clean wheel and shifter",
+            "Wheel",
+            14,
+            1,
+            [SurfaceKind.Wheel],
+            WetMiddle,
+            [WetKit],
+            SightAndGrip,
+            0.7,
+            "Mild interior cleaner",
+            RoutineMethods.WheelAndShifter
+        ),
+        // memory
+        Task(
+            "cluster-lens",
+            "Dust the instrument lens",
+            "Lens",
+            30,
+            1,
+            [SurfaceKind.ClusterLens],
+            Dust,
+            [DryBrushes],
+            SightAndGrip,
+            0.2,
+            "Dry",
+            RoutineMethods.ClusterLens
+        ),
+        // memory; the film on it is what counts
+        Task(
+            "windscreen",
+            "Clean the windscreen inside",
+            "Windscreen",
+            14,
+            2.5,
+            [SurfaceKind.Windscreen],
+            Stage.Glass,
+            [GlassKit],
+            SightAndGrip,
+            0.3,
+            "Glass cleaner, ammonia-free",
+            RoutineMethods.Windscreen
+        ),
+        // memory
+        Task(
+            "other-glass",
+            "Clean the other panes inside",
+            "Other glass",
+            28,
+            4,
+            [SurfaceKind.Glass],
+            Stage.Glass,
+            [GlassKit],
+            SightAndGrip,
+            0.3,
+            "Mild soapy water or film-safe cleaner",
+            RoutineMethods.OtherGlass
+        ),
+        Task(
+            "cup-holders",
+            "Clean cup holders and bins",
+            "Cup holders",
+            28,
+            2,
+            [SurfaceKind.CupHolders],
+            WetMiddle,
+            [WetKit],
+            HygieneAndTouch,
+            0.4,
+            "Interior cleaner",
+            RoutineMethods.CupHolders
+        ),
+        // order is practice, interval from memory
+        Task(
+            "wash-rubber-mats",
+            "Wash the rubber mats",
+            "Rubber mats",
+            28,
+            6,
+            [SurfaceKind.Mat],
+            MatsOut,
+            [MatWash],
+            Wear,
+            0.6,
+            "Rubber-mat cleaner",
+            RoutineMethods.RubberMats,
+            [Material.Rubber]
+        ) with
+        {
+            Drying = Minutes(20),
+            PutBack = Minutes(1),
+            DryingWhat = "Rubber mats",
+        },
+        // memory
+        Task(
+            "foam-fabric-mats",
+            "Foam the fabric mats",
+            "Fabric mats",
+            60,
+            6,
+            [SurfaceKind.Mat],
+            MatsOut,
+            [FabricKit],
+            Wear,
+            0.6,
+            "Fabric cleaner, foam",
+            RoutineMethods.FabricMats,
+            [Material.Pile]
+        ) with
+        {
+            Drying = Minutes(30),
+            PutBack = Minutes(1),
+            DryingWhat = "Fabric mats",
+        },
+        Task(
+            "door-shuts",
+            "Wipe door shuts and sills",
+            "Door shuts",
+            28,
+            2,
+            [SurfaceKind.DoorShuts],
+            PutBack,
+            [WetKit],
+            Looks,
+            0.6,
+            "All-purpose cleaner, 1 to 2 %",
+            RoutineMethods.DoorShuts
+        ),
+        Task(
+            "boot",
+            "Vacuum the boot, wipe the liner",
+            "Boot",
+            28,
+            3,
+            [SurfaceKind.Boot],
+            VacuumHigh,
+            [Kit.Vacuum],
+            Wear,
+            0.3,
+            "Dry",
+            RoutineMethods.Boot
+        ),
+        // practice: about monthly
+        Task(
+            "clean-leather",
+            "Clean the leather seats",
+            "Leather",
+            30,
+            8,
+            [SurfaceKind.Seat],
+            WetLow,
+            [LeatherKit],
+            Wear,
+            0.6,
+            "Leather cleaner, mild",
+            RoutineMethods.LeatherClean,
+            [Material.CoatedLeather]
+        ) with
+        {
+            Requires = "vacuum-seats",
+        },
+        // practice: every two to three months
+        Task(
+            "seal-leather",
+            "Seal the leather seats",
+            "Leather sealant",
+            75,
+            8,
+            [SurfaceKind.Seat],
+            Protect,
+            [LeatherKit],
+            Wear,
+            0.5,
+            "Leather sealant",
+            RoutineMethods.LeatherSeal,
+            [Material.CoatedLeather]
+        ) with
+        {
+            Requires = "clean-leather",
+        },
+        // minutes for a cloth; a brush takes about three times as long (practice); interval from memory
+        Task(
+            "clean-fabric-seats",
+            "Clean the fabric seats",
+            "Fabric seats",
+            90,
+            15,
+            [SurfaceKind.Seat],
+            WetLow,
+            [FabricKit],
+            HygieneAndTouch,
+            0.5,
+            "Fabric cleaner, 1:8",
+            RoutineMethods.FabricSeats,
+            [Material.WovenFabric, Material.FabricWithMicrosuede]
+        ) with
+        {
+            Requires = "vacuum-seats",
+            Drying = Minutes(30),
+            DryingWhat = "Seats",
+        },
+        // practice: part of the half hour every couple of months
+        Task(
+            "foam-carpets",
+            "Foam the carpets",
+            "Carpets, foam",
+            60,
+            12,
+            [SurfaceKind.Carpet],
+            WetFloor,
+            [FabricKit],
+            HygieneAndTouch,
+            0.6,
+            "Fabric cleaner, foam",
+            RoutineMethods.CarpetFoam
+        ) with
+        {
+            Requires = "vacuum-carpets",
+            Drying = Minutes(30),
+            DryingWhat = "Carpets",
+        },
+        // practice: weeks to months
+        Task(
+            "protect-plastics",
+            "Protect the plastics",
+            "Protect plastics",
+            60,
+            6,
+            [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
+            Protect,
+            [ProtectKit],
+            Wear,
+            0.2,
+            "Matte protectant",
+            RoutineMethods.PlasticsProtect
+        ) with
+        {
+            Requires = "wipe-dash",
+        },
+        // two coats and the wait are practice, interval from memory
+        Task(
+            "protect-fabric",
+            "Protect the fabric seats",
+            "Fabric protector",
+            180,
+            8,
+            [SurfaceKind.Seat],
+            Protect,
+            [ProtectKit],
+            Wear,
+            0.4,
+            "Fabric protector",
+            RoutineMethods.FabricProtector,
+            [Material.WovenFabric]
+        ) with
+        {
+            Requires = "clean-fabric-seats",
+            AfterDryingOf = ["clean-fabric-seats"],
+            Drying = Minutes(20),
+            DryingWhat = "Fabric protector",
+        },
+        // memory
+        Task(
+            "protect-seals",
+            "Protect the door seals",
+            "Door seals",
+            120,
+            4,
+            [SurfaceKind.DoorSeals],
+            Protect,
+            [ProtectKit],
+            Wear,
+            0.1,
+            "Water-based protectant",
+            RoutineMethods.DoorSeals
+        ),
+        // practice: not often
+        Task(
+            "pedals",
+            "Clean the pedals",
+            "Pedals",
+            60,
+            2,
+            [SurfaceKind.Pedals],
+            WetLow,
+            [WetKit],
+            SightAndGrip,
+            0.6,
+            "Interior cleaner",
+            RoutineMethods.Pedals
+        ),
+        // method and the day of drying are practice, interval from memory
+        Task(
+            "seat-belts",
+            "Clean the seat belts",
+            "Belts",
+            180,
+            6,
+            [SurfaceKind.Belts],
+            WetLow,
+            [WetKit],
+            HygieneAndTouch,
+            0.3,
+            "Mild soapy water",
+            RoutineMethods.SeatBelts
+        ) with
+        {
+            Drying = TimeSpan.FromHours(24),
+            DryingWhat = "Belts, left out",
+        },
+        // memory
+        Task(
+            "headliner",
+            "Check and spot the headliner",
+            "Headliner",
+            180,
+            4,
+            [SurfaceKind.Headliner],
+            WetHigh,
+            [FabricKit],
+            Looks,
+            0.1,
+            "Fabric cleaner, foam",
+            RoutineMethods.Headliner
+        ),
+        Task(
+            "shifter-slot",
+            "Clean the shifter slot",
+            "Shifter slot",
+            90,
+            2,
+            [SurfaceKind.ShifterSlot],
+            Dust,
+            [DryBrushes],
+            Looks,
+            0.3,
+            "Dry",
+            RoutineMethods.ShifterSlot
+        ),
+        Task(
+            "child-seat",
+            "Clean the child seat",
+            "Child seat",
+            14,
+            6,
+            [SurfaceKind.ChildSeat],
+            WetLow,
+            [DampTowels, Kit.Vacuum],
+            HygieneAndTouch,
+            0.3,
+            "Water",
+            RoutineMethods.ChildSeat
+        ),
+        // practice: two to three months
+        Task(
+            "scent",
+            "Change the scent",
+            "Scent",
+            75,
+            1,
+            [SurfaceKind.Air],
+            PutBack,
+            [],
+            Looks,
+            0,
+            "Scent pad",
+            RoutineMethods.Scent
+        ),
+    ];
+
+    private static readonly Dictionary<string, CareTask> ById = All.ToDictionary(
+        task => task.Id,
+        StringComparer.Ordinal
+    );
+
+    /// <summary>Finds a task.</summary>
+    /// <param name="id">The id of a task.</param>
+    /// <returns>The task, or null when there is none of that id.</returns>
+    public static CareTask? Find(string id) => ById.GetValueOrDefault(id);
+
+    private static CareTask Task(
+        string id,
+        string name,
+        string shortName,
+        double days,
+        double minutes,
+        SurfaceKind[] kinds,
+        Stage stage,
+        Kit[] kits,
+        Stakes stakes,
+        double distance,
+        string product,
+        Method method,
+        Material[]? materials = null
+    ) =>
+        new(
+            id,
+            name,
+            shortName,
+            days,
+            Minutes(minutes),
+            kinds,
+            materials,
+            stage,
+            kits,
+            stakes,
+            DriverShares.WithDistance(distance),
+            product,
+            method
+        );
+
+    private static TimeSpan Minutes(double minutes) => TimeSpan.FromMinutes(minutes);
+}

@@ -1,0 +1,43 @@
+namespace Cove.Core.Upkeep;
+
+/// <summary>Where in a session a kind of work belongs. Earlier stages come first.</summary>
+/// <remarks>
+/// Mats must dry while the rest is done; dust falls, so dry work comes before the floor is vacuumed, and
+/// wet work follows from the top down; only what is clean and dry is protected; glass last, so that nothing
+/// smears it again. Common practice; other sound orders exist.
+/// </remarks>
+public enum Stage
+{
+    /// <summary>Mats taken out and washed.</summary>
+    MatsOut,
+
+    /// <summary>Dusting above the floor, dry.</summary>
+    Dust,
+
+    /// <summary>Vacuuming seats and load floor.</summary>
+    VacuumHigh,
+
+    /// <summary>Vacuuming the floor, after what falls on it.</summary>
+    VacuumFloor,
+
+    /// <summary>Damp and wet cleaning, overhead.</summary>
+    WetHigh,
+
+    /// <summary>Damp and wet cleaning at the height of dash and doors.</summary>
+    WetMiddle,
+
+    /// <summary>Damp and wet cleaning of seats, belts and what lies low.</summary>
+    WetLow,
+
+    /// <summary>Wet cleaning of the fixed floor.</summary>
+    WetFloor,
+
+    /// <summary>Protecting what is clean and dry.</summary>
+    Protect,
+
+    /// <summary>The insides of the panes.</summary>
+    Glass,
+
+    /// <summary>Door edges, scent, and mats back when dry.</summary>
+    PutBack,
+}

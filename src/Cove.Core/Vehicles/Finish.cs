@@ -1,0 +1,17 @@
+namespace Cove.Core.Vehicles;
+
+/// <summary>How a surface is finished, where that changes how it may be touched.</summary>
+public enum Finish
+{
+    /// <summary>Nothing special.</summary>
+    Plain,
+
+    /// <summary>Dull, without reflection; the state to keep most plastics in.</summary>
+    Matte,
+
+    /// <summary>Gloss black or similar: shows hairline marks from dry rubbing.</summary>
+    Gloss,
+
+    /// <summary>A display with a coated front.</summary>
+    CoatedDisplay,
+}

@@ -1,0 +1,27 @@
+namespace Cove.Core.Vehicles;
+
+/// <summary>Shortens the making of surfaces in the generator.</summary>
+internal static class SurfaceParts
+{
+    public static Surface Make(
+        string id,
+        string name,
+        string shortName,
+        SurfaceKind kind,
+        Material material,
+        double squareMetres,
+        string zone,
+        double exposure = 1
+    ) =>
+        new(
+            id,
+            name,
+            shortName,
+            kind,
+            material,
+            Finish.Plain,
+            Area.FromSquareMetres(squareMetres),
+            zone,
+            new Share(exposure)
+        );
+}

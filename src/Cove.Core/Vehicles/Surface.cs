@@ -1,0 +1,25 @@
+namespace Cove.Core.Vehicles;
+
+/// <summary>One thing in the cabin that gets dirty and is cared for as a whole.</summary>
+/// <param name="Id">Short and stable within its vehicle, such as <c>driver-seat</c>.</param>
+/// <param name="Name">The name in full, such as "Driver's seat".</param>
+/// <param name="ShortName">A name of one or two words for the chart.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="Material">What it is made of.</param>
+/// <param name="Finish">How it is finished.</param>
+/// <param name="Area">What has to be worked on.</param>
+/// <param name="ZoneId">The <see cref="Zone"/> from which it is reached.</param>
+/// <param name="Exposure">How much use it gets beside the most used surface of its kind, which has 1. Must be above 0.</param>
+/// <param name="Facts">What else matters for its care.</param>
+public sealed record Surface(
+    string Id,
+    string Name,
+    string ShortName,
+    SurfaceKind Kind,
+    Material Material,
+    Finish Finish,
+    Area Area,
+    string ZoneId,
+    Share Exposure,
+    SurfaceFacts Facts = SurfaceFacts.None
+);

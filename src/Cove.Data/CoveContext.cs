@@ -1,0 +1,129 @@
+using System.Linq.Expressions;
+using Cove.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
+
+namespace Cove.Data;
+
+/// <summary>The tables, as seen by one owner.</summary>
+internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner owner) : DbContext(options)
+{
+    public DbSet<VehicleRow> Vehicles => Set<VehicleRow>();
+
+    public DbSet<CareStateRow> CareStates => Set<CareStateRow>();
+
+    public DbSet<UsageRow> Usage => Set<UsageRow>();
+
+    public DbSet<LogRow> Log => Set<LogRow>();
+
+    public DbSet<SessionRow> Sessions => Set<SessionRow>();
+
+    public DbSet<RunRow> Runs => Set<RunRow>();
+
+    public DbSet<RunEventRow> RunEvents => Set<RunEventRow>();
+
+    private Guid OwnerId => owner.Id;
+
+    public override int SaveChanges(bool acceptAllChangesOnSuccess)
+    {
+        StampOwner();
+        return base.SaveChanges(acceptAllChangesOnSuccess);
+    }
+
+    public override Task<int> SaveChangesAsync(
+        bool acceptAllChangesOnSuccess,
+        CancellationToken cancellationToken = default
+    )
+    {
+        StampOwner();
+        return base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
+    }
+
+    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<VehicleRow>(vehicle =>
+        {
+            vehicle.HasMany(row => row.Surfaces).WithOne().HasForeignKey(row => row.VehicleId);
+            vehicle.HasMany(row => row.Usage).WithOne().HasForeignKey(row => row.VehicleId);
+            vehicle.HasMany(row => row.CareStates).WithOne().HasForeignKey(row => row.VehicleId);
+            vehicle.Ignore(row => row.Layout);
+        });
+        modelBuilder.Entity<SurfaceRow>().HasKey(row => new { row.VehicleId, row.SurfaceId });
+        modelBuilder.Entity<UsageRow>().HasKey(row => new { row.VehicleId, row.From });
+        modelBuilder.Entity<CareStateRow>(state =>
+        {
+            state.HasKey(row => new
+            {
+                row.VehicleId,
+                row.TaskId,
+                row.SurfaceId,
+            });
+            state.Ignore(row => row.Key).Ignore(row => row.Start).Ignore(row => row.State);
+        });
+        modelBuilder.Entity<LogRow>(entry =>
+        {
+            entry.HasOne<VehicleRow>().WithMany().HasForeignKey(row => row.VehicleId);
+            entry.HasOne<RunRow>().WithMany().HasForeignKey(row => row.RunId);
+            entry.HasIndex(row => new { row.VehicleId, row.At });
+            entry.Property(row => row.Version).IsConcurrencyToken();
+        });
+        modelBuilder.Entity<SessionRow>().HasOne<VehicleRow>().WithMany().HasForeignKey(row => row.VehicleId);
+        modelBuilder.Entity<RunRow>(run =>
+        {
+            run.HasOne(row => row.Session).WithMany().HasForeignKey(row => row.SessionId);
+            run.HasOne<VehicleRow>().WithMany().HasForeignKey(row => row.VehicleId);
+            run.HasMany(row => row.Events).WithOne().HasForeignKey(row => row.RunId);
+            run.HasIndex(row => row.StartKey).IsUnique();
+        });
+        modelBuilder.Entity<RunEventRow>(said =>
+        {
+            said.HasKey(row => new { row.RunId, row.Sequence });
+            said.HasIndex(row => new { row.RunId, row.Key }).IsUnique();
+        });
+        FilterByOwner(modelBuilder);
+    }
+
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
+    {
+        // Text keeps the file readable with any SQLite tool; a number of milliseconds can be compared and sorted.
+        configurationBuilder.Properties<Enum>().HaveConversion<string>();
+        configurationBuilder.Properties<DateTimeOffset>().HaveConversion<UnixMilliseconds>();
+    }
+
+    private void StampOwner()
+    {
+        foreach (var entry in ChangeTracker.Entries<OwnedRow>())
+        {
+            if (entry.State == EntityState.Added)
+            {
+                entry.Entity.OwnerId = OwnerId;
+            }
+        }
+    }
+
+    private void FilterByOwner(ModelBuilder modelBuilder)
+    {
+        foreach (var type in modelBuilder.Model.GetEntityTypes())
+        {
+            ParameterExpression row = Expression.Parameter(type.ClrType);
+            modelBuilder
+                .Entity(type.ClrType)
+                .HasQueryFilter(
+                    Expression.Lambda(
+                        Expression.Equal(
+                            Expression.Property(row, nameof(OwnedRow.OwnerId)),
+                            Expression.Property(Expression.Constant(this), nameof(OwnerId))
+                        ),
+                        row
+                    )
+                );
+            modelBuilder.Entity(type.ClrType).HasIndex(nameof(OwnedRow.OwnerId));
+        }
+    }
+
+    private sealed class UnixMilliseconds()
+        : ValueConverter<DateTimeOffset, long>(
+            instant => instant.ToUnixTimeMilliseconds(),
+            milliseconds => DateTimeOffset.FromUnixTimeMilliseconds(milliseconds)
+        );
+}

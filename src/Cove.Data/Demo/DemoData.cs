@@ -1,0 +1,131 @@
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cove.Data;
+
+/// <summary>Fills an empty database with an invented owner's cars and half a year of their upkeep.</summary>
+/// <remarks>The history is laid down backwards from the present and is the same for the same present, so the demo is always alive and always alike.</remarks>
+public sealed class DemoData
+{
+    private const int WeeksOfHistory = 26;
+    private const int UsualMinutes = 25;
+
+    private static readonly TimeSpan UsualStart = new(9, 30, 0);
+
+    private static readonly CabinLayout Estate = new(
+        BodyType.Estate,
+        Rows: 2,
+        DriverSide.Right,
+        Material.FabricWithMicrosuede,
+        FrontMats: Material.Rubber,
+        RearMats: Material.Pile,
+        GlossTrim: true,
+        TintedRear: true
+    );
+
+    private static readonly CabinLayout Runabout = new(
+        BodyType.CityCar,
+        Rows: 1,
+        DriverSide.Right,
+        Material.SyntheticLeather,
+        FrontMats: Material.Rubber,
+        RearMats: Material.None,
+        GlossTrim: false,
+        TintedRear: false
+    );
+
+    private readonly CoveContext context;
+    private readonly VehicleStore vehicles;
+    private readonly CareReplay replay;
+
+    internal DemoData(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    {
+        this.context = context;
+        this.vehicles = vehicles;
+        this.replay = replay;
+    }
+
+    /// <summary>Lays the demo down, unless the database holds a vehicle already.</summary>
+    /// <param name="now">The present instant.</param>
+    /// <param name="zone">Where the invented owner lives.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task LayDown(DateTimeOffset now, TimeZoneInfo zone, CancellationToken cancel = default)
+    {
+        if (await context.Vehicles.AnyAsync(cancel))
+        {
+            return;
+        }
+
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        IReadOnlyList<DateTimeOffset> slots = Slots(now, zone);
+        Guid estate = await vehicles.Add(
+            "Kestrin Marram",
+            "2021 five-door estate",
+            Estate,
+            WeeklyDistance.FromKilometres(220),
+            new Level(0.4),
+            slots[0] - TimeSpan.FromDays(3),
+            cancel
+        );
+        await Live(
+            estate,
+            [.. slots.Where((_, week) => week % 9 != 8 || week == slots.Count - 1)],
+            DemoEvents.OfTheEstate(now),
+            cancel
+        );
+
+        Guid runabout = await vehicles.Add(
+            "Kestrin Pip",
+            "2023 two-seat electric runabout",
+            Runabout,
+            WeeklyDistance.FromKilometres(90),
+            new Level(0.3),
+            slots[0] - TimeSpan.FromDays(2),
+            cancel
+        );
+        await Live(runabout, [.. slots.Where((_, week) => week % 3 == 1)], [], cancel);
+        await transaction.CommitAsync(cancel);
+    }
+
+    /// <summary>Saturday mornings, the last of them more than four days ago so that there is something to do.</summary>
+    private static IReadOnlyList<DateTimeOffset> Slots(DateTimeOffset now, TimeZoneInfo zone)
+    {
+        DateOnly day = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime).AddDays(-5);
+        while (day.DayOfWeek != DayOfWeek.Saturday)
+        {
+            day = day.AddDays(-1);
+        }
+
+        return
+        [
+            .. Enumerable
+                .Range(0, WeeksOfHistory)
+                .Select(week =>
+                {
+                    DateTime local =
+                        day.AddDays(-7 * (WeeksOfHistory - 1 - week)).ToDateTime(default) + UsualStart;
+                    return new DateTimeOffset(local, zone.GetUtcOffset(local)).ToUniversalTime();
+                }),
+        ];
+    }
+
+    private async Task Live(
+        Guid vehicleId,
+        IReadOnlyList<DateTimeOffset> slots,
+        IReadOnlyList<LogRow> happenings,
+        CancellationToken cancel
+    )
+    {
+        CareLedger ledger = (await vehicles.Ledger(vehicleId, cancel))!;
+        foreach (LogRow happening in happenings)
+        {
+            happening.VehicleId = vehicleId;
+        }
+
+        context.Log.AddRange(new DemoLife(ledger, UsualMinutes).Live(slots, happenings));
+        await context.SaveChangesAsync(cancel);
+        await replay.Refresh(ledger, cancel);
+    }
+}

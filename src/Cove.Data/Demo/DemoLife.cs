@@ -1,0 +1,127 @@
+using Cove.Core;
+using Cove.Core.Sessions;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Data.Rows;
+
+namespace Cove.Data;
+
+/// <summary>Lives through invented sessions: plans each as Cove would have planned it, does most of it, and writes the log.</summary>
+/// <param name="ledger">The vehicle at the beginning.</param>
+/// <param name="minutes">The minutes of each session.</param>
+internal sealed class DemoLife(CareLedger ledger, int minutes)
+{
+    private const int Seed = 7;
+    private const double LeftOut = 0.06;
+    private const double NotClean = 0.05;
+
+    private readonly Dictionary<CareKey, CareState> states = ledger
+        .Items.SelectMany(item => item.Surfaces.Select(surface => (item, surface)))
+        .ToDictionary(pair => new CareKey(pair.item.Task.Id, pair.surface.Id), _ => default(CareState));
+
+    private readonly Random random = new(Seed);
+
+    /// <summary>Writes the log of all slots, with what happened in between.</summary>
+    public List<LogRow> Live(IReadOnlyList<DateTimeOffset> slots, IReadOnlyList<LogRow> happenings)
+    {
+        Cabin cabin = CabinBuilder.Build(ledger.Vehicle.Layout);
+        foreach (CareStatus status in ledger.At(slots[0]))
+        {
+            foreach (SurfaceStatus surface in status.Surfaces)
+            {
+                states[KeyOf(status, surface)] = new CareState(slots[0], surface.Due.Level);
+            }
+        }
+
+        var log = new List<LogRow>(happenings);
+        DateTimeOffset last = slots[0];
+        foreach (DateTimeOffset slot in slots)
+        {
+            foreach (LogRow happening in happenings.Where(row => row.At > last && row.At <= slot))
+            {
+                Jump(happening);
+            }
+
+            log.AddRange(Session(slot, cabin));
+            last = slot;
+        }
+
+        return log;
+    }
+
+    private List<LogRow> Session(DateTimeOffset slot, Cabin cabin)
+    {
+        var planner = new SessionPlanner(
+            new CareLedger(ledger.Vehicle, ledger.Usage, states).At(slot),
+            cabin
+        );
+        SessionPlan plan = planner.Plan(minutes);
+        var entries = new Dictionary<string, LogRow>(StringComparer.Ordinal);
+        DateTimeOffset clock = slot;
+        foreach (OrderedJob step in plan.Order.Steps)
+        {
+            OrderJob job = plan.Jobs[step.Job];
+            if (!job.PutsBack && random.NextDouble() < LeftOut)
+            {
+                continue;
+            }
+
+            TimeSpan planned = step.End - step.Begin;
+            TimeSpan taken = planned * (0.85 + (0.4 * random.NextDouble()));
+            clock += taken;
+            if (entries.TryGetValue(job.TaskId, out LogRow? entry))
+            {
+                entry.PlannedSeconds += (int)planned.TotalSeconds;
+                entry.TakenSeconds += (int)taken.TotalSeconds;
+            }
+            else if (!job.PutsBack)
+            {
+                entries[job.TaskId] = Done(job.TaskId, clock, planned, taken);
+            }
+        }
+
+        return [.. entries.Values];
+    }
+
+    private LogRow Done(string taskId, DateTimeOffset at, TimeSpan planned, TimeSpan taken)
+    {
+        Share removed = random.NextDouble() < NotClean ? SessionRules.RemovedWhenNotClean : Share.All;
+        CareItem item = ledger.Items.First(item => item.Task.Id == taskId);
+        foreach (Surface surface in item.Surfaces)
+        {
+            var key = new CareKey(taskId, surface.Id);
+            Level before = states[key].LevelAt(at, item.SoilingOf(surface), ledger.Usage);
+            states[key] = new CareState(at, before.Without(removed));
+        }
+
+        return new LogRow
+        {
+            Id = Guid.CreateVersion7(at),
+            VehicleId = ledger.Vehicle.Id,
+            Kind = LogEntryKind.Care,
+            Subject = taskId,
+            At = at,
+            PlannedSeconds = (int)planned.TotalSeconds,
+            TakenSeconds = (int)taken.TotalSeconds,
+            Removed = removed.Value,
+        };
+    }
+
+    private void Jump(LogRow happening)
+    {
+        string[] touched = happening.SurfaceIds.Split('\n');
+        var surfaces = ledger.Vehicle.Surfaces.Where(surface =>
+            touched.Contains(surface.Id, StringComparer.Ordinal)
+        );
+        foreach (var (key, amount) in CareEvents.JumpsOf(CareEvents.Find(happening.Subject)!, surfaces))
+        {
+            CareItem item = ledger.Items.First(item => item.Task.Id == key.TaskId);
+            Surface surface = item.Surfaces.First(surface => surface.Id == key.SurfaceId);
+            Level before = states[key].LevelAt(happening.At, item.SoilingOf(surface), ledger.Usage);
+            states[key] = new CareState(happening.At, before.Plus(amount));
+        }
+    }
+
+    private static CareKey KeyOf(CareStatus status, SurfaceStatus surface) =>
+        new(status.Item.Task.Id, surface.Surface.Id);
+}

@@ -1,0 +1,35 @@
+namespace Cove.Data.Rows;
+
+/// <summary>One entry of the log. Undone entries stay, so that undoing can be undone.</summary>
+internal sealed class LogRow : OwnedRow
+{
+    public Guid Id { get; set; }
+
+    public Guid VehicleId { get; set; }
+
+    public Guid? RunId { get; set; }
+
+    public LogEntryKind Kind { get; set; }
+
+    /// <summary>Id of the care task or of the event, by kind.</summary>
+    public required string Subject { get; set; }
+
+    /// <summary>Ids of the surfaces an event touched, one a line; empty for all that the task tends.</summary>
+    public string SurfaceIds { get; set; } = string.Empty;
+
+    public DateTimeOffset At { get; set; }
+
+    public int PlannedSeconds { get; set; }
+
+    public int TakenSeconds { get; set; }
+
+    /// <summary>The share of the level that was removed.</summary>
+    public double Removed { get; set; }
+
+    public string Note { get; set; } = string.Empty;
+
+    public DateTimeOffset? UndoneAt { get; set; }
+
+    /// <summary>Counts the changes of this row; a change that names an older number has lost the race.</summary>
+    public int Version { get; set; }
+}

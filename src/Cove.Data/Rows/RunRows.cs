@@ -1,0 +1,57 @@
+using Cove.Core.Sessions;
+
+namespace Cove.Data.Rows;
+
+/// <summary>A planned session, fixed when its run starts.</summary>
+internal sealed class SessionRow : OwnedRow
+{
+    public Guid Id { get; set; }
+
+    public Guid VehicleId { get; set; }
+
+    public DateTimeOffset PlannedAt { get; set; }
+
+    public int Minutes { get; set; }
+
+    /// <summary>The steps as JSON.</summary>
+    public required string Steps { get; set; }
+}
+
+internal sealed class RunRow : OwnedRow
+{
+    public Guid Id { get; set; }
+
+    public Guid VehicleId { get; set; }
+
+    public Guid SessionId { get; set; }
+
+    public SessionRow? Session { get; set; }
+
+    /// <summary>The key under which the start was asked for, so that asking again starts nothing new.</summary>
+    public required string StartKey { get; set; }
+
+    public DateTimeOffset StartedAt { get; set; }
+
+    public DateTimeOffset? FinishedAt { get; set; }
+
+    public List<RunEventRow> Events { get; } = [];
+}
+
+internal sealed class RunEventRow : OwnedRow
+{
+    public Guid RunId { get; set; }
+
+    /// <summary>Place in the run, from 0.</summary>
+    public int Sequence { get; set; }
+
+    /// <summary>The key under which it was said, so that saying it again adds nothing.</summary>
+    public required string Key { get; set; }
+
+    public RunEventKind Kind { get; set; }
+
+    public int Step { get; set; }
+
+    public DateTimeOffset At { get; set; }
+
+    public RunEvent ToEvent() => new(Kind, Step, At);
+}

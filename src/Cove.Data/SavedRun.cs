@@ -1,0 +1,10 @@
+using Cove.Core.Sessions;
+
+namespace Cove.Data;
+
+/// <summary>A run as it is stored: its plan and how far it has come.</summary>
+/// <param name="Id">Identifies the run.</param>
+/// <param name="VehicleId">The vehicle it is done on.</param>
+/// <param name="Minutes">The minutes it was planned for.</param>
+/// <param name="Progress">Steps, events and clock.</param>
+public sealed record SavedRun(Guid Id, Guid VehicleId, int Minutes, RunProgress Progress);

@@ -1,0 +1,198 @@
+using Cove.Core;
+using Cove.Core.Upkeep;
+using Cove.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cove.Data;
+
+/// <summary>Keeps the log. Every change to it brings the levels along in the same transaction.</summary>
+public sealed class LogStore
+{
+    private readonly CoveContext context;
+    private readonly VehicleStore vehicles;
+    private readonly CareReplay replay;
+
+    internal LogStore(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    {
+        this.context = context;
+        this.vehicles = vehicles;
+        this.replay = replay;
+    }
+
+    /// <summary>The newest entries of a vehicle, newest first, undone ones included.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="skip">How many of the newest to pass over; 0 or more.</param>
+    /// <param name="take">How many to return; above 0.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<IReadOnlyList<LogEntry>> Newest(
+        Guid vehicleId,
+        int skip,
+        int take,
+        CancellationToken cancel = default
+    )
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row => row.VehicleId == vehicleId)
+            .OrderByDescending(row => row.At)
+            .ThenByDescending(row => row.Id)
+            .Skip(skip)
+            .Take(take)
+            .ToListAsync(cancel);
+        return [.. rows.Select(ToEntry)];
+    }
+
+    /// <summary>How many entries a vehicle has.</summary>
+    public Task<int> Count(Guid vehicleId, CancellationToken cancel = default) =>
+        context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel);
+
+    /// <summary>The latest event on each surface of a vehicle that still counts.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="since">Older events are left out.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<IReadOnlyList<LogEntry>> Events(
+        Guid vehicleId,
+        DateTimeOffset since,
+        CancellationToken cancel = default
+    )
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row =>
+                row.VehicleId == vehicleId
+                && row.Kind == LogEntryKind.Event
+                && row.UndoneAt == null
+                && row.At >= since
+            )
+            .OrderByDescending(row => row.At)
+            .ToListAsync(cancel);
+        return [.. rows.Select(ToEntry)];
+    }
+
+    /// <summary>Finds an entry; null when the owner has none of that id.</summary>
+    public async Task<LogEntry?> Find(Guid id, CancellationToken cancel = default) =>
+        await context.Log.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, cancel) is { } row
+            ? ToEntry(row)
+            : null;
+
+    /// <summary>Corrects an entry.</summary>
+    /// <param name="id">The entry.</param>
+    /// <param name="version">The version the correction was based on.</param>
+    /// <param name="at">When it was really done or happened.</param>
+    /// <param name="taken">How long it really took.</param>
+    /// <param name="removed">The share of the level that was really removed; ignored for events.</param>
+    /// <param name="note">The owner's note.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public Task<Changed<LogEntry>> Correct(
+        Guid id,
+        int version,
+        DateTimeOffset at,
+        TimeSpan taken,
+        Share removed,
+        string note,
+        CancellationToken cancel = default
+    ) =>
+        Change(
+            id,
+            version,
+            row =>
+            {
+                row.At = at;
+                row.TakenSeconds = (int)taken.TotalSeconds;
+                row.Removed = row.Kind == LogEntryKind.Care ? removed.Value : 0;
+                row.Note = note;
+            },
+            cancel
+        );
+
+    /// <summary>Undoes an entry: it stays in the log but counts no more.</summary>
+    public Task<Changed<LogEntry>> Undo(
+        Guid id,
+        int version,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    ) => Change(id, version, row => row.UndoneAt ??= now, cancel);
+
+    /// <summary>Lets an undone entry count again.</summary>
+    public Task<Changed<LogEntry>> Restore(Guid id, int version, CancellationToken cancel = default) =>
+        Change(id, version, row => row.UndoneAt = null, cancel);
+
+    /// <summary>Records that something happened to surfaces of a vehicle.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="happening">What happened.</param>
+    /// <param name="surfaceIds">The surfaces it touched; at least one, all of the vehicle.</param>
+    /// <param name="at">When it happened.</param>
+    /// <param name="note">The owner's note; may be empty.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<LogEntry> RecordEvent(
+        CareLedger ledger,
+        CareEvent happening,
+        IReadOnlyList<string> surfaceIds,
+        DateTimeOffset at,
+        string note,
+        CancellationToken cancel = default
+    )
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        var row = new LogRow
+        {
+            Id = Guid.CreateVersion7(at),
+            VehicleId = ledger.Vehicle.Id,
+            Kind = LogEntryKind.Event,
+            Subject = happening.Id,
+            SurfaceIds = string.Join('\n', surfaceIds),
+            At = at,
+            Note = note,
+        };
+        context.Log.Add(row);
+        await context.SaveChangesAsync(cancel);
+        await replay.Refresh(ledger, cancel);
+        await transaction.CommitAsync(cancel);
+        return ToEntry(row);
+    }
+
+    internal static LogEntry ToEntry(LogRow row) =>
+        new(
+            row.Id,
+            row.VehicleId,
+            row.RunId,
+            row.Kind,
+            row.Subject,
+            row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),
+            row.At,
+            TimeSpan.FromSeconds(row.PlannedSeconds),
+            TimeSpan.FromSeconds(row.TakenSeconds),
+            new Share(row.Removed),
+            row.Note,
+            row.UndoneAt,
+            row.Version
+        );
+
+    private async Task<Changed<LogEntry>> Change(
+        Guid id,
+        int version,
+        Action<LogRow> change,
+        CancellationToken cancel
+    )
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        LogRow? row = await context.Log.FirstOrDefaultAsync(row => row.Id == id, cancel);
+        if (row is null)
+        {
+            return new Changed<LogEntry>(ChangeOutcome.NotFound);
+        }
+
+        if (row.Version != version)
+        {
+            return new Changed<LogEntry>(ChangeOutcome.Stale);
+        }
+
+        change(row);
+        row.Version++;
+        await context.SaveChangesAsync(cancel);
+        CareLedger ledger = (await vehicles.Ledger(row.VehicleId, cancel))!;
+        await replay.Refresh(ledger, cancel);
+        await transaction.CommitAsync(cancel);
+        return new Changed<LogEntry>(ChangeOutcome.Made, ToEntry(row));
+    }
+}

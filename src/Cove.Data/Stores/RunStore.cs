@@ -1,0 +1,200 @@
+using System.Text.Json;
+using Cove.Core.Sessions;
+using Cove.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cove.Data;
+
+/// <summary>Keeps runs. Each thing said is stored, with the log entry and the levels that follow from it, before the answer goes out.</summary>
+public sealed class RunStore
+{
+    private readonly CoveContext context;
+    private readonly VehicleStore vehicles;
+    private readonly CareReplay replay;
+
+    internal RunStore(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    {
+        this.context = context;
+        this.vehicles = vehicles;
+        this.replay = replay;
+    }
+
+    /// <summary>Starts a run of a planned session.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="minutes">The minutes it was planned for.</param>
+    /// <param name="steps">The steps; at least one.</param>
+    /// <param name="key">Identifies this wish to start; the same key again gives the same run.</param>
+    /// <param name="now">The present instant.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    /// <returns>The run; refused while another run of the vehicle is under way.</returns>
+    public async Task<Changed<SavedRun>> Start(
+        Guid vehicleId,
+        int minutes,
+        IReadOnlyList<RunStep> steps,
+        string key,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        RunRow? known = await Whole.FirstOrDefaultAsync(
+            row => row.VehicleId == vehicleId && (row.StartKey == key || row.FinishedAt == null),
+            cancel
+        );
+        if (known is not null)
+        {
+            return known.StartKey == key
+                ? new Changed<SavedRun>(ChangeOutcome.Made, ToRun(known))
+                : new Changed<SavedRun>(
+                    ChangeOutcome.Refused,
+                    Reason: "A run of this vehicle is under way. Go on with it or finish it first."
+                );
+        }
+
+        var session = new SessionRow
+        {
+            Id = Guid.CreateVersion7(now),
+            VehicleId = vehicleId,
+            PlannedAt = now,
+            Minutes = minutes,
+            Steps = JsonSerializer.Serialize(steps),
+        };
+        var run = new RunRow
+        {
+            Id = Guid.CreateVersion7(now),
+            VehicleId = vehicleId,
+            Session = session,
+            StartKey = key,
+            StartedAt = now,
+        };
+        context.Runs.Add(run);
+        await context.SaveChangesAsync(cancel);
+        await transaction.CommitAsync(cancel);
+        return new Changed<SavedRun>(ChangeOutcome.Made, ToRun(run));
+    }
+
+    /// <summary>Finds a run; null when the owner has none of that id.</summary>
+    public async Task<SavedRun?> Find(Guid id, CancellationToken cancel = default) =>
+        await Whole.FirstOrDefaultAsync(row => row.Id == id, cancel) is { } row ? ToRun(row) : null;
+
+    /// <summary>The run of a vehicle that is under way; null when there is none.</summary>
+    public async Task<SavedRun?> UnderWay(Guid vehicleId, CancellationToken cancel = default) =>
+        await Whole.FirstOrDefaultAsync(row => row.VehicleId == vehicleId && row.FinishedAt == null, cancel)
+            is { } row
+            ? ToRun(row)
+            : null;
+
+    /// <summary>Takes something said during a run.</summary>
+    /// <param name="id">The run.</param>
+    /// <param name="said">What was said.</param>
+    /// <param name="key">Identifies this saying; the same key again changes nothing and gives the run as it is.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<Changed<SavedRun>> Say(
+        Guid id,
+        RunEvent said,
+        string key,
+        CancellationToken cancel = default
+    )
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        RunRow? run = await Whole.FirstOrDefaultAsync(row => row.Id == id, cancel);
+        if (run is null)
+        {
+            return new Changed<SavedRun>(ChangeOutcome.NotFound);
+        }
+
+        if (run.Events.Exists(row => row.Key == key))
+        {
+            return new Changed<SavedRun>(ChangeOutcome.Made, ToRun(run));
+        }
+
+        if (ToRun(run).Progress.Refusal(said) is { } reason)
+        {
+            return new Changed<SavedRun>(ChangeOutcome.Refused, Reason: reason);
+        }
+
+        var row = new RunEventRow
+        {
+            RunId = run.Id,
+            Sequence = run.Events.Count,
+            Key = key,
+            Kind = said.Kind,
+            Step = said.Step,
+            At = said.At,
+        };
+        context.RunEvents.Add(row);
+        run.Events.Add(row);
+        if (said.Kind == RunEventKind.Finished)
+        {
+            await context
+                .Runs.Where(other => other.Id == id)
+                .ExecuteUpdateAsync(set => set.SetProperty(other => other.FinishedAt, said.At), cancel);
+        }
+
+        await context.SaveChangesAsync(cancel);
+        SavedRun saved = ToRun(run);
+        await WriteLog(saved, said, cancel);
+        await transaction.CommitAsync(cancel);
+        return new Changed<SavedRun>(ChangeOutcome.Made, saved);
+    }
+
+    private IQueryable<RunRow> Whole =>
+        context.Runs.AsNoTracking().Include(row => row.Session).Include(row => row.Events);
+
+    private async Task WriteLog(SavedRun run, RunEvent said, CancellationToken cancel)
+    {
+        if (said.Kind is not (RunEventKind.Done or RunEventKind.NotClean))
+        {
+            return;
+        }
+
+        RunStep step = run.Progress.Steps[said.Step];
+        if (run.Progress.RemovedBy(said.Step) is { } removed)
+        {
+            context.Log.Add(
+                new LogRow
+                {
+                    Id = Guid.CreateVersion7(said.At),
+                    VehicleId = run.VehicleId,
+                    RunId = run.Id,
+                    Kind = LogEntryKind.Care,
+                    Subject = step.TaskId,
+                    At = said.At,
+                    PlannedSeconds = Seconds(step.Planned),
+                    TakenSeconds = Seconds(run.Progress.TakenBy(said.Step)),
+                    Removed = removed.Value,
+                }
+            );
+            await context.SaveChangesAsync(cancel);
+            await replay.Refresh((await vehicles.Ledger(run.VehicleId, cancel))!, cancel);
+            return;
+        }
+
+        // Putting back belongs to the task it puts back: its minutes go on that entry.
+        LogRow? entry = await context.Log.FirstOrDefaultAsync(
+            row => row.RunId == run.Id && row.Subject == step.TaskId,
+            cancel
+        );
+        if (entry is not null)
+        {
+            entry.PlannedSeconds += Seconds(step.Planned);
+            entry.TakenSeconds += Seconds(run.Progress.TakenBy(said.Step));
+            entry.Version++;
+            await context.SaveChangesAsync(cancel);
+        }
+    }
+
+    private static int Seconds(TimeSpan span) => (int)Math.Round(span.TotalSeconds);
+
+    private static SavedRun ToRun(RunRow row) =>
+        new(
+            row.Id,
+            row.VehicleId,
+            row.Session!.Minutes,
+            new RunProgress(
+                JsonSerializer.Deserialize<RunStep[]>(row.Session.Steps)!,
+                row.StartedAt,
+                row.Events.OrderBy(said => said.Sequence).Select(said => said.ToEvent())
+            )
+        );
+}

@@ -1,0 +1,221 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core;
+using Cove.Core.Sessions;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Log;
+
+internal static class LogEndpoints
+{
+    private const string UnknownEntry = "There is no such entry. Reload the log.";
+    private const int PageSize = 100;
+
+    public static void MapLog(this RouteGroupBuilder api)
+    {
+        api.MapGet("/vehicles/{vehicleId:guid}/log", Newest)
+            .WithName("GetLog")
+            .WithSummary("Up to 100 entries of the log, newest first.")
+            .Produces<LogView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        api.MapGet(
+                "/events",
+                () => CareEvents.All.Select(one => new EventChoiceView(one.Id, one.Name)).ToArray()
+            )
+            .WithName("ListEvents")
+            .WithSummary("The events that can be recorded.");
+        api.MapPost("/vehicles/{vehicleId:guid}/events", RecordEvent)
+            .WithName("RecordEvent")
+            .WithSummary("Records that something happened to surfaces now; their levels rise at once.")
+            .Produces<LogEntryView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
+        RouteGroupBuilder entry = api.MapGroup("/log/{entryId:guid}");
+        MapChange(entry.MapPut("/", Correct), "CorrectLogEntry", "Corrects an entry; levels follow.")
+            .ProducesValidationProblem();
+        MapChange(entry.MapPost("/undo", Undo), "UndoLogEntry", "Undoes an entry; levels follow.");
+        MapChange(
+            entry.MapPost("/restore", Restore),
+            "RestoreLogEntry",
+            "Lets an undone entry count again; levels follow."
+        );
+    }
+
+    private static RouteHandlerBuilder MapChange(RouteHandlerBuilder route, string name, string summary) =>
+        route
+            .WithName(name)
+            .WithSummary($"{summary} Needs the version of the entry in an If-Match header.")
+            .Produces<LogEntryView>()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+
+    private static async Task<IResult> Newest(
+        Guid vehicleId,
+        LogStore log,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel,
+        [Range(0, 1_000_000, ErrorMessage = "Say how many entries to pass over, from 0.")] int skip = 0
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        var entries = await log.Newest(vehicleId, skip, PageSize, cancel);
+        return Results.Ok(
+            new LogView(
+                [.. entries.Select(entry => View(entry, ledger.Vehicle, clock))],
+                await log.Count(vehicleId, cancel),
+                clock.OnTheWall(clock.Now)
+            )
+        );
+    }
+
+    private static async Task<IResult> RecordEvent(
+        Guid vehicleId,
+        NewEvent wish,
+        LogStore log,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        if (CareEvents.Find(wish.Event) is not { } happening)
+        {
+            return Problems.Field("event", "Choose one of the events on offer.");
+        }
+
+        Surface[] touched =
+        [
+            .. ledger.Vehicle.Surfaces.Where(surface =>
+                wish.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
+            ),
+        ];
+        if (touched.Length != wish.SurfaceIds.Count)
+        {
+            return Problems.Field("surfaceIds", "Name surfaces of this vehicle, each once.");
+        }
+
+        if (CareEvents.JumpsOf(happening, touched).Count == 0)
+        {
+            return Problems.Field("event", "This event raises nothing on those surfaces. Choose another.");
+        }
+
+        LogEntry entry = await log.RecordEvent(
+            ledger,
+            happening,
+            [.. touched.Select(surface => surface.Id)],
+            clock.Now,
+            wish.Note.Trim(),
+            cancel
+        );
+        return Results.Created($"/api/log/{entry.Id}", View(entry, ledger.Vehicle, clock));
+    }
+
+    private static Task<IResult> Correct(
+        Guid entryId,
+        LogCorrection wish,
+        HttpRequest request,
+        LogStore log,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        wish.At > clock.Now
+            ? Task.FromResult(Problems.Field("at", "Give a time that is not in the future."))
+            : Change(
+                request,
+                vehicles,
+                clock,
+                version =>
+                    log.Correct(
+                        entryId,
+                        version,
+                        wish.At,
+                        TimeSpan.FromMinutes(wish.TakenMinutes),
+                        wish.CameClean ? Share.All : SessionRules.RemovedWhenNotClean,
+                        wish.Note.Trim(),
+                        cancel
+                    ),
+                cancel
+            );
+
+    private static Task<IResult> Undo(
+        Guid entryId,
+        HttpRequest request,
+        LogStore log,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) => Change(request, vehicles, clock, version => log.Undo(entryId, version, clock.Now, cancel), cancel);
+
+    private static Task<IResult> Restore(
+        Guid entryId,
+        HttpRequest request,
+        LogStore log,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) => Change(request, vehicles, clock, version => log.Restore(entryId, version, cancel), cancel);
+
+    private static async Task<IResult> Change(
+        HttpRequest request,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        Func<int, Task<Changed<LogEntry>>> change,
+        CancellationToken cancel
+    )
+    {
+        if (request.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        Changed<LogEntry> changed = await change(version);
+        if (changed.Outcome != ChangeOutcome.Made)
+        {
+            return changed.Outcome == ChangeOutcome.Stale
+                ? Problems.Stale()
+                : Problems.NotFound(UnknownEntry);
+        }
+
+        LogEntry entry = changed.Value!;
+        CareLedger ledger = (await vehicles.Ledger(entry.VehicleId, cancel))!;
+        request.HttpContext.Response.Headers.ETag = $"\"{entry.Version}\"";
+        return Results.Ok(View(entry, ledger.Vehicle, clock));
+    }
+
+    private static LogEntryView View(LogEntry entry, Vehicle vehicle, OwnerClock clock) =>
+        new(
+            entry.Id,
+            entry.Version,
+            entry.Kind,
+            entry.Kind == LogEntryKind.Care
+                ? CareTasks.Find(entry.Subject)!.Name
+                : CareEvents.Find(entry.Subject)!.Name,
+            [
+                .. vehicle
+                    .Surfaces.Where(surface => entry.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal))
+                    .Select(surface => surface.Name),
+            ],
+            clock.OnTheWall(entry.At),
+            Math.Round(entry.Planned.TotalMinutes, 1),
+            Math.Round(entry.Taken.TotalMinutes, 1),
+            entry.Kind == LogEntryKind.Event || entry.Removed == Share.All,
+            entry.Note,
+            entry.UndoneAt is not null
+        );
+}

@@ -1,0 +1,76 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Data;
+
+namespace Cove.Web.Features.Log;
+
+/// <summary>Part of the log, newest first.</summary>
+/// <param name="Entries">The entries.</param>
+/// <param name="Total">How many there are in all.</param>
+/// <param name="Now">What the owner's clock shows.</param>
+internal sealed record LogView(IReadOnlyList<LogEntryView> Entries, int Total, DateTimeOffset Now);
+
+/// <summary>One entry.</summary>
+/// <param name="Id">The entry.</param>
+/// <param name="Version">Names the state of the entry; send it in If-Match with a change.</param>
+/// <param name="Kind">What it records.</param>
+/// <param name="Name">What was done or happened.</param>
+/// <param name="Surfaces">The surfaces an event touched, by name; empty for care.</param>
+/// <param name="At">When.</param>
+/// <param name="PlannedMinutes">Planned minutes; 0 for events.</param>
+/// <param name="TakenMinutes">Minutes taken; 0 for events.</param>
+/// <param name="CameClean">Whether it came clean; true for events.</param>
+/// <param name="Note">The owner's note.</param>
+/// <param name="Undone">Whether it was undone and counts no more.</param>
+internal sealed record LogEntryView(
+    Guid Id,
+    int Version,
+    LogEntryKind Kind,
+    string Name,
+    IReadOnlyList<string> Surfaces,
+    DateTimeOffset At,
+    double PlannedMinutes,
+    double TakenMinutes,
+    bool CameClean,
+    string Note,
+    bool Undone
+);
+
+/// <summary>How an entry should read instead.</summary>
+internal sealed record LogCorrection
+{
+    /// <summary>When it was really done or happened; not in the future.</summary>
+    public required DateTimeOffset At { get; init; }
+
+    /// <summary>Minutes it really took; 0 to 600.</summary>
+    [Range(0, 600, ErrorMessage = "Say 0 to 600 minutes.")]
+    public required double TakenMinutes { get; init; }
+
+    /// <summary>Whether it came clean. Means nothing for events.</summary>
+    public required bool CameClean { get; init; }
+
+    /// <summary>The owner's note; up to 500 characters.</summary>
+    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    public required string Note { get; init; }
+}
+
+/// <summary>Something that happened to the car.</summary>
+internal sealed record NewEvent
+{
+    /// <summary>Id of the event, as listed.</summary>
+    [StringLength(40, ErrorMessage = "Choose one of the events on offer.")]
+    public required string Event { get; init; }
+
+    /// <summary>The surfaces it touched; 1 to 60.</summary>
+    [MinLength(1, ErrorMessage = "Name at least one surface.")]
+    [MaxLength(60, ErrorMessage = "Name at most 60 surfaces.")]
+    public required IReadOnlyList<string> SurfaceIds { get; init; }
+
+    /// <summary>A note; up to 500 characters.</summary>
+    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    public string Note { get; init; } = string.Empty;
+}
+
+/// <summary>An event on offer.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What happened.</param>
+internal sealed record EventChoiceView(string Id, string Name);

@@ -1,0 +1,124 @@
+using Cove.Core.Sessions;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Runs;
+
+internal static class RunEndpoints
+{
+    private const string UnknownRun = "There is no such run. Start one from Today.";
+
+    public static void MapRuns(this RouteGroupBuilder api)
+    {
+        api.MapPost("/vehicles/{vehicleId:guid}/runs", Start)
+            .WithName("StartRun")
+            .WithSummary("Starts a run of the session that Today shows. Needs an Idempotency-Key header.")
+            .Produces<RunView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status409Conflict);
+        api.MapGet("/runs/{runId:guid}", Get)
+            .WithName("GetRun")
+            .WithSummary("A run and how far it has come.")
+            .Produces<RunView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        api.MapPost("/runs/{runId:guid}/events", Say)
+            .WithName("SayInRun")
+            .WithSummary(
+                "Takes something said during a run. Needs an Idempotency-Key header; the answer means it is stored."
+            )
+            .Produces<RunView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status409Conflict);
+    }
+
+    private static async Task<IResult> Start(
+        Guid vehicleId,
+        NewRun wish,
+        HttpRequest request,
+        VehicleStore vehicles,
+        RunStore runs,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (request.KeyOfChange() is not { } key)
+        {
+            return Preconditions.MissingKey();
+        }
+
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        var cabin = CabinBuilder.Build(ledger.Vehicle.Layout);
+        SessionPlan plan = new SessionPlanner(ledger.At(clock.Now), cabin).Plan(wish.Minutes);
+        if (plan.Tasks.Count == 0)
+        {
+            return Problems.Conflict(
+                "Nothing that fits these minutes is worth doing now. Come back another day."
+            );
+        }
+
+        var steps = RunStep.Of(plan, new SessionPlaces(cabin));
+        Changed<SavedRun> started = await runs.Start(vehicleId, wish.Minutes, steps, key, clock.Now, cancel);
+        return started.Outcome == ChangeOutcome.Refused
+            ? Problems.Conflict(started.Reason!)
+            : Results.Created(
+                $"/api/runs/{started.Value!.Id}",
+                new RunPage(ledger, clock).Show(started.Value)
+            );
+    }
+
+    private static async Task<IResult> Get(
+        Guid runId,
+        VehicleStore vehicles,
+        RunStore runs,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        await runs.Find(runId, cancel) is { } run
+            ? Results.Ok(await Show(run, vehicles, clock, cancel))
+            : Problems.NotFound(UnknownRun);
+
+    private static async Task<IResult> Say(
+        Guid runId,
+        NewRunEvent wish,
+        HttpRequest request,
+        VehicleStore vehicles,
+        RunStore runs,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (request.KeyOfChange() is not { } key)
+        {
+            return Preconditions.MissingKey();
+        }
+
+        var said = new RunEvent(wish.Kind, wish.Step, clock.Now);
+        Changed<SavedRun> taken = await runs.Say(runId, said, key, cancel);
+        return taken.Outcome switch
+        {
+            ChangeOutcome.NotFound => Problems.NotFound(UnknownRun),
+            ChangeOutcome.Refused => Problems.Conflict(taken.Reason!),
+            _ => Results.Ok(await Show(taken.Value!, vehicles, clock, cancel)),
+        };
+    }
+
+    private static async Task<RunView> Show(
+        SavedRun run,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        CareLedger ledger = (await vehicles.Ledger(run.VehicleId, cancel))!;
+        return new RunPage(ledger, clock).Show(run);
+    }
+}

@@ -1,0 +1,80 @@
+using Cove.Core.Methods;
+using Cove.Core.Sessions;
+using Cove.Core.Upkeep;
+using Cove.Data;
+using Cove.Web.Features.Today;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Runs;
+
+/// <summary>Writes a run out for the phone.</summary>
+internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
+{
+    public RunView Show(SavedRun run)
+    {
+        RunProgress progress = run.Progress;
+        return new RunView(
+            run.Id,
+            run.VehicleId,
+            ledger.Vehicle.Name,
+            run.Minutes,
+            clock.OnTheWall(clock.Now),
+            clock.OnTheWall(progress.StartedAt),
+            clock.OnTheWall(progress.StepStartedAt),
+            progress.FinishedAt is { } finished ? clock.OnTheWall(finished) : null,
+            progress.Current,
+            progress.Rounds,
+            [.. progress.Steps.Select((step, index) => Step(step, index, progress))],
+            [.. progress.Drying.Select(drying => Drying(drying, progress))],
+            progress.FinishedAt is null ? [] : Next(progress)
+        );
+    }
+
+    private RunStepView Step(RunStep step, int index, RunProgress progress)
+    {
+        CareTask task = CareTasks.Find(step.TaskId)!;
+        Method method = RoutineWords.MethodOf(task, step.PutsBack);
+        return new RunStepView(
+            task.Id,
+            step.PutsBack ? RoutineWords.PutBackName(task) : task.Name,
+            step.PutsBack,
+            (int)step.Planned.TotalSeconds,
+            (int)progress.TakenBy(index).TotalSeconds,
+            progress.OutcomeOf(index)?.Kind,
+            [.. step.Fetch.Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
+            [.. step.Zones.Select(zone => ledger.Vehicle.Zones.First(other => other.Id == zone).Name)],
+            step.PutsBack ? string.Empty : task.Product,
+            [
+                .. method.Steps.Select(part => new RunMethodStepView(
+                    part.Text,
+                    (int?)part.Dwell?.TotalSeconds
+                )),
+            ],
+            method.Cautions
+        );
+    }
+
+    private RunDryingView Drying(DryingNow drying, RunProgress progress)
+    {
+        CareTask task = CareTasks.Find(progress.Steps[drying.Step].TaskId)!;
+        return new RunDryingView(
+            task.Id,
+            task.DryingWhat,
+            clock.OnTheWall(drying.From),
+            clock.OnTheWall(drying.DryAt)
+        );
+    }
+
+    private NextDateView[] Next(RunProgress progress) =>
+        [
+            .. progress
+                .Steps.Where((_, index) => progress.RemovedBy(index) is not null)
+                .Select(step => ledger.Items.First(item => item.Task.Id == step.TaskId))
+                .Select(item => (item, ledger.StatusOf(item, clock.Now).Earliest.Due))
+                .Select(pair => new NextDateView(
+                    pair.item.Task.Id,
+                    pair.Due.DueDate(clock.Zone),
+                    pair.Due.DaysLeft(clock.Now, clock.Zone)
+                )),
+        ];
+}

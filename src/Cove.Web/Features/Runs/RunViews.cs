@@ -1,0 +1,102 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core.Sessions;
+using Cove.Web.Features.Today;
+
+namespace Cove.Web.Features.Runs;
+
+/// <summary>A run: the steps, how far it has come, and its clock.</summary>
+/// <param name="Id">The run.</param>
+/// <param name="VehicleId">The vehicle.</param>
+/// <param name="VehicleName">What the owner calls it.</param>
+/// <param name="Minutes">The minutes it was planned for.</param>
+/// <param name="Now">What the owner's clock shows.</param>
+/// <param name="StartedAt">When it began.</param>
+/// <param name="StepStartedAt">When the present step began.</param>
+/// <param name="FinishedAt">When it was ended; null while it goes on.</param>
+/// <param name="Current">Index of the present step; the number of steps when all are answered.</param>
+/// <param name="Rounds">Further rounds given to the present step.</param>
+/// <param name="Steps">The steps.</param>
+/// <param name="Drying">What is drying or has dried.</param>
+/// <param name="Next">For each task that was done: when it comes due again. Filled in once the run is over.</param>
+internal sealed record RunView(
+    Guid Id,
+    Guid VehicleId,
+    string VehicleName,
+    int Minutes,
+    DateTimeOffset Now,
+    DateTimeOffset StartedAt,
+    DateTimeOffset StepStartedAt,
+    DateTimeOffset? FinishedAt,
+    int Current,
+    int Rounds,
+    IReadOnlyList<RunStepView> Steps,
+    IReadOnlyList<RunDryingView> Drying,
+    IReadOnlyList<NextDateView> Next
+);
+
+/// <summary>One step of a run.</summary>
+/// <param name="TaskId">The care task.</param>
+/// <param name="Name">What to do.</param>
+/// <param name="PutsBack">Whether it only puts things back.</param>
+/// <param name="PlannedSeconds">Walking, fetching and hands.</param>
+/// <param name="TakenSeconds">How long it took; 0 while it is not answered.</param>
+/// <param name="Outcome">How it came out; null while it has not.</param>
+/// <param name="Fetch">The kits to fetch first.</param>
+/// <param name="Zones">The zones to go to, by name.</param>
+/// <param name="Product">The role of the product.</param>
+/// <param name="Method">How it is done.</param>
+/// <param name="Cautions">What to beware of.</param>
+internal sealed record RunStepView(
+    string TaskId,
+    string Name,
+    bool PutsBack,
+    int PlannedSeconds,
+    int TakenSeconds,
+    RunEventKind? Outcome,
+    IReadOnlyList<KitView> Fetch,
+    IReadOnlyList<string> Zones,
+    string Product,
+    IReadOnlyList<RunMethodStepView> Method,
+    IReadOnlyList<string> Cautions
+);
+
+/// <summary>One step of a method.</summary>
+/// <param name="Text">What to do.</param>
+/// <param name="DwellSeconds">How long to let it work; null for nothing to wait for.</param>
+internal sealed record RunMethodStepView(string Text, int? DwellSeconds);
+
+/// <summary>Something that dries.</summary>
+/// <param name="TaskId">The task that left it wet.</param>
+/// <param name="What">What dries.</param>
+/// <param name="From">When it was left.</param>
+/// <param name="DryAt">When it should be dry.</param>
+internal sealed record RunDryingView(string TaskId, string What, DateTimeOffset From, DateTimeOffset DryAt);
+
+/// <summary>When a task comes due again.</summary>
+/// <param name="TaskId">The care task.</param>
+/// <param name="DueDate">The first day at the mark; null when it never comes.</param>
+/// <param name="DaysLeft">Days to the mark; null when it never comes due.</param>
+internal sealed record NextDateView(string TaskId, DateOnly? DueDate, int? DaysLeft);
+
+/// <summary>A wish to start a session.</summary>
+internal sealed record NewRun
+{
+    /// <summary>The minutes at hand; 5 to 120.</summary>
+    [Range(
+        SessionRules.ShortestMinutes,
+        SessionRules.LongestMinutes,
+        ErrorMessage = "Say between 5 and 120 minutes."
+    )]
+    public required int Minutes { get; init; }
+}
+
+/// <summary>Something said during a run.</summary>
+internal sealed record NewRunEvent
+{
+    /// <summary>What is said.</summary>
+    public required RunEventKind Kind { get; init; }
+
+    /// <summary>Index of the step it is about; 0 to 200. Any for <c>finished</c>.</summary>
+    [Range(0, 200, ErrorMessage = "Say the index of a step, from 0.")]
+    public required int Step { get; init; }
+}

@@ -1,0 +1,48 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core.Sessions;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Today;
+
+internal static class TodayEndpoints
+{
+    public static void MapToday(this RouteGroupBuilder api) =>
+        api.MapGet("/vehicles/{vehicleId:guid}/today", Today)
+            .WithName("GetToday")
+            .WithSummary(
+                "The session for a number of minutes: what to do, in which order, and what more time would bring."
+            )
+            .Produces<TodayView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
+    private static async Task<IResult> Today(
+        Guid vehicleId,
+        [Range(
+            SessionRules.ShortestMinutes,
+            SessionRules.LongestMinutes,
+            ErrorMessage = "Say between 5 and 120 minutes."
+        )]
+            int minutes,
+        VehicleStore vehicles,
+        RunStore runs,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        SavedRun? underWay = await runs.UnderWay(vehicleId, cancel);
+        DateTimeOffset now = clock.Now;
+        var cabin = CabinBuilder.Build(ledger.Vehicle.Layout);
+        var statuses = ledger.At(now);
+        var offer = new SessionOffer(new SessionPlanner(statuses, cabin), now);
+        return Results.Ok(new TodayPage(ledger, statuses, cabin, offer, clock).Show(minutes, underWay?.Id));
+    }
+}

@@ -1,0 +1,139 @@
+using Cove.Core.Methods;
+using Cove.Core.Sessions;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Today;
+
+/// <summary>Writes a session out for the Today place.</summary>
+internal sealed class TodayPage(
+    CareLedger ledger,
+    IReadOnlyList<CareStatus> statuses,
+    Core.Vehicles.Cabin cabin,
+    SessionOffer offer,
+    OwnerClock clock
+)
+{
+    private readonly SessionPlaces places = new(cabin);
+
+    public TodayView Show(int minutes, Guid? underWay)
+    {
+        SessionPlan plan = offer.At(minutes);
+        DateTimeOffset now = clock.Now;
+        PlannedStepView[] steps = [.. plan.Order.Steps.Select((step, index) => Step(plan, step, index + 1))];
+        return new TodayView(
+            VehicleView.Of(ledger.Vehicle),
+            clock.OnTheWall(now),
+            ledger.Usage.At(now).Distance.Kilometres,
+            underWay,
+            minutes,
+            plan.Gain.Value,
+            [.. offer.Plans.Select(other => new CurvePointView(other.Minutes, other.Gain.Value))],
+            offer.WorthDoing.Count,
+            statuses.Count(status => status.Level.IsAtMark),
+            plan.Tasks.Count(status => status.Level.IsAtMark),
+            offer.MinutesForComingDue,
+            offer.MinutesUntilFlat,
+            statuses.Min(status => status.Earliest.Due.DueDate(clock.Zone)),
+            steps,
+            Drying(plan),
+            Walk(plan),
+            [.. KitsOf(plan).Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
+            [.. offer.LeftBy(minutes).Select(Later)],
+            plan.Order.Busy.TotalMinutes,
+            (plan.Order.Length - plan.Order.Busy).TotalMinutes,
+            clock.OnTheWall(now + plan.Order.Length),
+            plan.Order.Steps.Select(step => CareTasks.Find(plan.Jobs[step.Job].TaskId)!.Method.Cautions[0])
+                .FirstOrDefault(string.Empty)
+        );
+    }
+
+    private static IEnumerable<Kit> KitsOf(SessionPlan plan) =>
+        plan.Order.Steps.SelectMany(step => plan.Jobs[step.Job].Kits).Distinct();
+
+    private PlannedStepView Step(SessionPlan plan, OrderedJob step, int number)
+    {
+        OrderJob job = plan.Jobs[step.Job];
+        CareStatus status = plan.Tasks.First(status => status.Item.Task.Id == job.TaskId);
+        CareTask task = status.Item.Task;
+        return new PlannedStepView(
+            number,
+            task.Id,
+            job.PutsBack,
+            job.PutsBack ? RoutineWords.PutBackName(task) : task.Name,
+            job.PutsBack ? "Mats back" : task.ShortName,
+            job.PutsBack ? null : status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
+            !job.PutsBack && status.Level.IsAtMark,
+            [.. job.Kits.Select(kit => kit.Facts().Name)],
+            job.PutsBack ? string.Empty : task.Product,
+            step.Begin.TotalMinutes,
+            step.End.TotalMinutes,
+            StopOf(plan, step),
+            [.. step.Tour.Select(position => places.ZoneAt(position).Name)]
+        );
+    }
+
+    private DryingView[] Drying(SessionPlan plan) =>
+        [
+            .. plan
+                .Order.Steps.Select((step, index) => (Job: plan.Jobs[step.Job], step.End, Number: index + 1))
+                .Where(step => step.Job.Drying > TimeSpan.Zero)
+                .Select(step => new DryingView(
+                    step.Number,
+                    CareTasks.Find(step.Job.TaskId)!.DryingWhat,
+                    step.End.TotalMinutes,
+                    (step.End + step.Job.Drying).TotalMinutes,
+                    clock.OnTheWall(clock.Now + step.End + step.Job.Drying)
+                )),
+        ];
+
+    /// <summary>One leg to each step that is not done on the spot, through every zone it visits.</summary>
+    private List<WalkLegView> Walk(SessionPlan plan)
+    {
+        WalkLoop loop = cabin.Plan.Loop;
+        var legs = new List<WalkLegView>();
+        double at = loop.PositionOf(cabin.Zones[0].Stand);
+        for (int index = 0; index < plan.Order.Steps.Count; index++)
+        {
+            var points = new List<PlanPoint>();
+            foreach (double stop in plan.Order.Steps[index].Tour)
+            {
+                double next = loop.PositionOf(places.ZoneAt(stop).Stand);
+                points.AddRange(loop.Path(at, next));
+                at = next;
+            }
+
+            if (points.Distinct().Count() > 1)
+            {
+                legs.Add(new WalkLegView(index + 1, points));
+            }
+        }
+
+        return legs;
+    }
+
+    /// <summary>Where a step begins; work on the spot stands where the step before it ended.</summary>
+    private PlanPoint StopOf(SessionPlan plan, OrderedJob step)
+    {
+        OrderedJob? last = plan
+            .Order.Steps.TakeWhile(other => other != step)
+            .LastOrDefault(other => other.Tour.Count > 0);
+        return step.Tour.Count > 0 ? places.ZoneAt(step.Tour[0]).Stand
+            : last is not null ? places.ZoneAt(last.Tour[^1]).Stand
+            : cabin.Zones[0].Stand;
+    }
+
+    private LaterView Later(LeftOver left)
+    {
+        CareTask task = left.Status.Item.Task;
+        return new LaterView(
+            task.Id,
+            task.Name,
+            task.ShortName,
+            left.Status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
+            left.ComesInAt
+        );
+    }
+}

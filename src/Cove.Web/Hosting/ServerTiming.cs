@@ -1,0 +1,22 @@
+using System.Diagnostics;
+
+namespace Cove.Web.Hosting;
+
+/// <summary>Says in a header how long the server worked on a request, for measurements.</summary>
+internal static class ServerTiming
+{
+    public static void UseServerTiming(this WebApplication app) =>
+        app.Use(
+            (http, next) =>
+            {
+                long begun = Stopwatch.GetTimestamp();
+                http.Response.OnStarting(() =>
+                {
+                    double spent = Stopwatch.GetElapsedTime(begun).TotalMilliseconds;
+                    http.Response.Headers["Server-Timing"] = $"app;dur={spent:0.00}";
+                    return Task.CompletedTask;
+                });
+                return next(http);
+            }
+        );
+}

@@ -1,0 +1,82 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Cove.Data;
+using Cove.Web.Features.Cabin;
+using Cove.Web.Features.Health;
+using Cove.Web.Features.Log;
+using Cove.Web.Features.Runs;
+using Cove.Web.Features.Today;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+const int StandardPort = 5117;
+const long LargestRequest = 64 * 1024;
+
+var builder = WebApplication.CreateBuilder(
+    new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory }
+);
+var settings = CoveSettings.From(builder.Configuration);
+
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.AddServerHeader = false;
+    kestrel.Limits.MaxRequestBodySize = LargestRequest;
+});
+if (string.IsNullOrEmpty(builder.Configuration["urls"]))
+{
+    builder.WebHost.UseUrls($"http://127.0.0.1:{builder.Configuration.GetValue("port", StandardPort)}");
+}
+
+builder.Services.AddCoveData(settings.DataDirectory);
+builder.Services.AddSingleton(settings.Clock is { } start ? new SetClock(start) : TimeProvider.System);
+builder.Services.AddSingleton(settings);
+builder.Services.AddSingleton<OwnerClock>();
+builder.Services.AddProblemDetails();
+builder.Services.AddValidation();
+builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+builder.Services.ConfigureHttpJsonOptions(options =>
+{
+    options.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+    options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+    options.SerializerOptions.AllowDuplicateProperties = false;
+    options.SerializerOptions.RespectNullableAnnotations = true;
+    options.SerializerOptions.Converters.Add(
+        new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
+    );
+});
+builder.Services.AddOpenApi();
+
+WebApplication app = builder.Build();
+
+app.UseServerTiming();
+app.UseSecurityHeaders();
+app.UseExceptionHandler(errors => errors.Run(Problems.Write));
+app.UseStatusCodePages();
+app.UseOriginGuard();
+app.UseDefaultFiles();
+app.UseStaticFiles();
+
+app.MapOpenApi();
+RouteGroupBuilder api = app.MapGroup("/api");
+api.MapHealth();
+api.MapVehicles();
+api.MapToday();
+api.MapCabin();
+api.MapRuns();
+api.MapLog();
+app.Map("/api/{**rest}", () => Problems.NotFound("There is nothing at this address of the API."))
+    .ExcludeFromDescription();
+app.MapFallbackToFile("index.html");
+
+CoveDatabase.Prepare(app.Services);
+if (settings.Demo)
+{
+    using IServiceScope scope = app.Services.CreateScope();
+    var clock = scope.ServiceProvider.GetRequiredService<OwnerClock>();
+    await scope.ServiceProvider.GetRequiredService<DemoData>().LayDown(clock.Now, clock.Zone);
+}
+
+await app.RunAsync();
+
+/// <summary>The web application; named so that tests can start it in their own process.</summary>
+public partial class Program;
