@@ -31,7 +31,7 @@ builder.Services.AddCoveData(settings.DataDirectory);
 builder.Services.AddSingleton(settings.Clock is { } start ? new SetClock(start) : TimeProvider.System);
 builder.Services.AddSingleton(settings);
 builder.Services.AddSingleton<OwnerClock>();
-builder.Services.AddProblemDetails();
+builder.Services.AddProblemDetails(Problems.Word);
 builder.Services.AddValidation();
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.ConfigureHttpJsonOptions(options =>
@@ -44,7 +44,7 @@ builder.Services.ConfigureHttpJsonOptions(options =>
         new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
     );
 });
-builder.Services.AddOpenApi();
+builder.Services.AddOpenApi(ApiDescription.Shape);
 
 WebApplication app = builder.Build();
 

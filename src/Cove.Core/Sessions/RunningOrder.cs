@@ -23,36 +23,38 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
     public static RunningOrder Solve(OrderProblem problem)
     {
         ArgumentNullException.ThrowIfNull(problem);
-        var steps = new List<OrderedJob>(problem.Jobs.Count);
-        var ends = new TimeSpan?[problem.Jobs.Count];
+        int count = problem.Jobs.Count;
+        var steps = new List<OrderedJob>(count);
         var fetched = new HashSet<Kit>();
+        var open = new OpenJobs(problem);
         var hands = new Hands(problem.Start, [], TimeSpan.Zero);
         TimeSpan changeover = TimeSpan.Zero;
 
-        while (steps.Count < problem.Jobs.Count)
+        while (steps.Count < count)
         {
-            Candidate next =
-                Enumerable
-                    .Range(0, problem.Jobs.Count)
-                    .Where(job => ends[job] is null && MayFollow(problem, job, ends))
-                    .Select(job => Consider(problem, job, ends, hands))
-                    .MinBy(candidate =>
-                        (candidate.Begin, candidate.Stage, candidate.Changeover, candidate.Job)
-                    )
-                ?? throw new ArgumentException("Some jobs wait for each other in a circle.", nameof(problem));
+            Candidate? next = null;
+            foreach (int job in open.Ready)
+            {
+                Candidate candidate = Consider(problem, job, open.From(job), hands);
+                next = next is null || candidate.Rank.CompareTo(next.Rank) < 0 ? candidate : next;
+            }
+
+            if (next is null)
+            {
+                throw new ArgumentException("Some jobs wait for each other in a circle.", nameof(problem));
+            }
 
             OrderJob chosen = problem.Jobs[next.Job];
             TimeSpan fetch = TimeSpan.Zero;
-            foreach (Kit kit in chosen.Kits.Where(fetched.Add))
+            foreach (Kit kit in chosen.Kits)
             {
-                fetch += kit.Facts().Fetch;
+                fetch += fetched.Add(kit) ? kit.Facts().Fetch : TimeSpan.Zero;
             }
 
-            TimeSpan end = next.Begin + next.Changeover + fetch + chosen.Hands;
-            steps.Add(
-                new OrderedJob(next.Job, next.Begin, next.Begin + next.Changeover + fetch, end, next.Tour)
-            );
-            ends[next.Job] = end;
+            TimeSpan work = next.Begin + next.Changeover + fetch;
+            TimeSpan end = work + chosen.Hands;
+            steps.Add(new OrderedJob(next.Job, next.Begin, work, end, next.Tour));
+            open.Finish(next.Job, end);
             changeover += next.Changeover;
             hands = new Hands(
                 next.Tour.Count > 0 ? next.Tour[^1] : hands.Position,
@@ -64,26 +66,16 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
         return new RunningOrder(steps, changeover);
     }
 
-    private static bool MayFollow(OrderProblem problem, int job, TimeSpan?[] ends) =>
-        problem.Precedences.All(rule => rule.After != job || ends[rule.Before] is not null);
-
-    private static Candidate Consider(OrderProblem problem, int job, TimeSpan?[] ends, Hands hands)
+    private static Candidate Consider(OrderProblem problem, int job, TimeSpan from, Hands hands)
     {
         OrderJob work = problem.Jobs[job];
-        TimeSpan begin = hands.Free;
-        foreach (Precedence rule in problem.Precedences.Where(rule => rule.After == job))
-        {
-            TimeSpan ready = ends[rule.Before]!.Value + rule.Lag;
-            begin = ready > begin ? ready : begin;
-        }
-
         IReadOnlyList<double> tour = Tour(problem, work, hands.Position);
         TimeSpan walk =
             tour.Count == 0 ? TimeSpan.Zero : TimeSpan.FromSeconds(problem.Walk(hands.Position, tour[0]));
-        bool swap = hands.Kits.Count > 0 && work.Kits.Count > 0 && !work.Kits.Intersect(hands.Kits).Any();
+        bool swap = hands.Kits.Count > 0 && work.Kits.Count > 0 && !work.Kits.Any(hands.Kits.Contains);
         return new Candidate(
             job,
-            begin,
+            from > hands.Free ? from : hands.Free,
             work.Stage,
             walk + (swap ? OrderProblem.KitSwap : TimeSpan.Zero),
             tour
@@ -114,7 +106,10 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
         Stage Stage,
         TimeSpan Changeover,
         IReadOnlyList<double> Tour
-    );
+    )
+    {
+        public (TimeSpan, Stage, TimeSpan, int) Rank => (Begin, Stage, Changeover, Job);
+    }
 }
 
 /// <summary>One job in its place in the order. All times count from the start of the session.</summary>

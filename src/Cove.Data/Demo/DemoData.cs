@@ -10,7 +10,6 @@ namespace Cove.Data;
 public sealed class DemoData
 {
     private const int WeeksOfHistory = 26;
-    private const int UsualMinutes = 25;
 
     private static readonly TimeSpan UsualStart = new(9, 30, 0);
 
@@ -124,7 +123,7 @@ public sealed class DemoData
             happening.VehicleId = vehicleId;
         }
 
-        context.Log.AddRange(new DemoLife(ledger, UsualMinutes).Live(slots, happenings));
+        context.Log.AddRange(new DemoLife(ledger).Live(slots, happenings));
         await context.SaveChangesAsync(cancel);
         await replay.Refresh(ledger, cancel);
     }

@@ -8,8 +8,8 @@ internal static class DemoEvents
     public static IReadOnlyList<LogRow> OfTheEstate(DateTimeOffset now) =>
         [
             Event(now, 61, "spill", "wax flakes", "boot"),
-            Event(now, 19, "mud-and-sand", "clay from the track", "driver-mat", "front-carpet"),
-            Event(now, 8.2, "smoke", "smoke film", "windscreen"),
+            Event(now, 3.6, "mud-and-sand", "clay from the track", "driver-mat", "front-carpet"),
+            Event(now, 3.3, "smoke", "smoke film", "windscreen"),
             Event(now, 4.1, "spill", "sugar syrup", "rear-seat-passenger-side"),
             Event(now, 2.3, "mud-and-sand", "sand and wax", "boot"),
         ];

@@ -8,9 +8,11 @@ namespace Cove.Data;
 
 /// <summary>Lives through invented sessions: plans each as Cove would have planned it, does most of it, and writes the log.</summary>
 /// <param name="ledger">The vehicle at the beginning.</param>
-/// <param name="minutes">The minutes of each session.</param>
-internal sealed class DemoLife(CareLedger ledger, int minutes)
+internal sealed class DemoLife(CareLedger ledger)
 {
+    private const int UsualMinutes = 25;
+    private const int LongMinutes = 75;
+    private const int LongEvery = 8;
     private const int Seed = 7;
     private const double LeftOut = 0.06;
     private const double NotClean = 0.05;
@@ -35,21 +37,24 @@ internal sealed class DemoLife(CareLedger ledger, int minutes)
 
         var log = new List<LogRow>(happenings);
         DateTimeOffset last = slots[0];
-        foreach (DateTimeOffset slot in slots)
+        for (int week = 0; week < slots.Count; week++)
         {
+            DateTimeOffset slot = slots[week];
             foreach (LogRow happening in happenings.Where(row => row.At > last && row.At <= slot))
             {
                 Jump(happening);
             }
 
-            log.AddRange(Session(slot, cabin));
+            log.AddRange(
+                Session(slot, week % LongEvery == LongEvery / 2 ? LongMinutes : UsualMinutes, cabin)
+            );
             last = slot;
         }
 
         return log;
     }
 
-    private List<LogRow> Session(DateTimeOffset slot, Cabin cabin)
+    private List<LogRow> Session(DateTimeOffset slot, int minutes, Cabin cabin)
     {
         var planner = new SessionPlanner(
             new CareLedger(ledger.Vehicle, ledger.Usage, states).At(slot),

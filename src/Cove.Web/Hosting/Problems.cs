@@ -35,6 +35,21 @@ internal static partial class Problems
     public static IResult Fields(IDictionary<string, string[]> errors) =>
         Results.ValidationProblem(errors, title: CheckFields);
 
+    /// <summary>Gives the problems that the framework words by itself the words of this application.</summary>
+    public static void Word(ProblemDetailsOptions options) =>
+        options.CustomizeProblemDetails = context =>
+        {
+            if (context.ProblemDetails is HttpValidationProblemDetails problem)
+            {
+                problem.Title = CheckFields;
+                problem.Errors = problem.Errors.ToDictionary(
+                    error => char.ToLowerInvariant(error.Key[0]) + error.Key[1..],
+                    error => error.Value,
+                    StringComparer.Ordinal
+                );
+            }
+        };
+
     /// <summary>Turns what could not be read or went wrong into a problem.</summary>
     public static Task Write(HttpContext http)
     {
@@ -75,6 +90,16 @@ internal static partial class Problems
         if (UnknownName().Match(error.Message) is { Success: true } unknown)
         {
             return Field(unknown.Groups["name"].Value, "Cove does not know this field. Leave it out.");
+        }
+
+        if (TwiceNamed().Match(error.Message) is { Success: true } twice)
+        {
+            return Field(twice.Groups["name"].Value, "This is given twice. Give it once.");
+        }
+
+        if (NullName().Match(error.Message) is { Success: true } nothing)
+        {
+            return Field(JsonNamingPolicy.CamelCase.ConvertName(nothing.Groups["name"].Value), Given[0]);
         }
 
         return WrongType().Match(error.Message) is { Success: true } type
@@ -126,6 +151,16 @@ internal static partial class Problems
         1000
     )]
     private static partial Regex UnknownName();
+
+    [GeneratedRegex("Duplicate property '(?<name>[^']+)'", RegexOptions.ExplicitCapture, 1000)]
+    private static partial Regex TwiceNamed();
+
+    [GeneratedRegex(
+        "The property or field '(?<name>[^']+)' on type .* doesn't allow setting null|parameter '(?<name>[^']+)' .* doesn't allow null",
+        RegexOptions.ExplicitCapture,
+        1000
+    )]
+    private static partial Regex NullName();
 
     [GeneratedRegex("could not be converted to (?<type>[^ ]+)\\.", RegexOptions.ExplicitCapture, 1000)]
     private static partial Regex WrongType();

@@ -38,11 +38,21 @@ internal sealed class CabinSheet(CabinLayout layout)
         Surface surface,
         OutlinePen pen,
         PlanLayer layer = PlanLayer.Body,
-        PlanPoint? anchor = null
+        PlanPoint? anchor = null,
+        double? narrowest = null
     )
     {
         surfaces.Add(surface);
-        shapes.Add(new Shape(surface.Id, pen.ToString(), pen.Bounds, anchor ?? pen.Centre, layer));
+        shapes.Add(
+            new Shape(
+                surface.Id,
+                pen.ToString(),
+                pen.Bounds,
+                anchor ?? pen.Centre,
+                narrowest ?? Math.Min(pen.Bounds.Width, pen.Bounds.Height),
+                layer
+            )
+        );
     }
 
     /// <summary>Puts down a surface that does not show from above.</summary>

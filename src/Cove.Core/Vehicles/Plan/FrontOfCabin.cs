@@ -34,7 +34,8 @@ internal static class FrontOfCabin
                 ZoneIds.Passenger
             ),
             screen,
-            anchor: new PlanPoint(68, 280)
+            anchor: new PlanPoint(68, 280),
+            narrowest: 32
         );
 
         OutlinePen dash = sheet
@@ -66,7 +67,8 @@ internal static class FrontOfCabin
             Make("vents", "Air vents", "Vents", SurfaceKind.Vents, Material.Plastic, 0.05, ZoneIds.Driver),
             vents,
             PlanLayer.Raised,
-            sheet.Pen().Place(165, 447)
+            sheet.Pen().Place(165, 447),
+            14
         );
         OutlinePen louvres = sheet.Pen();
         foreach (double y in new[] { 106.0, 440 })
@@ -155,7 +157,7 @@ internal static class FrontOfCabin
             ),
             sheet.Pen().Box(282, 246, 66, 68, 6)
         );
-        sheet.Mark("cup-holders", sheet.Pen().Ellipse(299, 294, 9, 9).Ellipse(331, 294, 9, 9));
+        sheet.Mark("cup-holders", sheet.Pen().Ellipse(294, 296, 8, 8).Ellipse(336, 296, 8, 8));
         sheet.Add(
             Make("armrest", "Armrest", "Armrest", SurfaceKind.Armrest, Material.Plastic, 0.1, ZoneIds.Driver),
             sheet.Pen().Box(352, 246, 80, 68, 10)
@@ -219,7 +221,7 @@ internal static class FrontOfCabin
                 Make(
                     id,
                     name,
-                    name.Replace(" seat", string.Empty, StringComparison.Ordinal),
+                    name.Replace("'s seat", string.Empty, StringComparison.Ordinal),
                     SurfaceKind.Seat,
                     sheet.Layout.SeatMaterial,
                     1.1,
@@ -230,7 +232,7 @@ internal static class FrontOfCabin
                     Facts = SurfaceFacts.AirbagBehind,
                 },
                 sheet.Pen().Box(302, y, 136, 134, 20),
-                anchor: sheet.Pen().Place(350, y + 67)
+                anchor: sheet.Pen().Place(352, y + 67)
             );
             sheet.Mark(id, sheet.Pen().Move(394, y + 4).Bend(386, y + 67, 394, y + 130));
             sheet.Mark(id, sheet.Pen().Box(422, y + 42, 15, 50, 6), PlanMarkKind.Patch);
@@ -248,7 +250,8 @@ internal static class FrontOfCabin
             ),
             Belt(99, 150, 232),
             PlanLayer.Raised,
-            sheet.Pen().Place(437, 105)
+            sheet.Pen().Place(437, 105),
+            9
         );
         sheet.Add(
             Make(
@@ -263,7 +266,8 @@ internal static class FrontOfCabin
             ),
             Belt(461, 410, 328),
             PlanLayer.Raised,
-            sheet.Pen().Place(437, 455)
+            sheet.Pen().Place(437, 455),
+            9
         );
 
         OutlinePen Belt(double shoulder, double middle, double hip) =>
@@ -290,7 +294,8 @@ internal static class FrontOfCabin
             ),
             sheet.Pen().Ellipse(247, 162, 23, 48).Ellipse(247, 162, 13, 37),
             PlanLayer.Raised,
-            sheet.Pen().Place(247, 162)
+            sheet.Pen().Place(247, 162),
+            10
         );
         sheet.Mark("wheel", sheet.Pen().Move(234, 162).Line(260, 162).Move(247, 162).Line(247, 199));
         sheet.Mark("wheel", sheet.Pen().Ellipse(247, 162, 8, 13), PlanMarkKind.Patch);

@@ -84,7 +84,7 @@ internal static class RowsOfCabin
                 Make(
                     seat,
                     $"{name} seat, {place.Name}",
-                    ShortPlace(place.Id),
+                    ShortPlace(sheet, place.Id),
                     SurfaceKind.Seat,
                     sheet.Layout.SeatMaterial,
                     0.75,
@@ -92,7 +92,7 @@ internal static class RowsOfCabin
                     share
                 ),
                 sheet.Pen().Box(start + 74, place.Y, 108, place.Height, 10),
-                anchor: sheet.Pen().Place(start + 110, place.Y + (place.Height / 2))
+                anchor: sheet.Pen().Place(start + 114, place.Y + (place.Height / 2))
             );
             sheet.Mark(
                 seat,
@@ -151,11 +151,9 @@ internal static class RowsOfCabin
 
     private static string Lower(string name) => name == "Rear" ? "rear" : "third row";
 
-    private static string ShortPlace(string place) =>
-        place switch
-        {
-            "centre" => "Centre",
-            "driver-side" => "Rear seat",
-            _ => "Rear seat",
-        };
+    /// <summary>Left and right as an owner says them, looking forward.</summary>
+    private static string ShortPlace(CabinSheet sheet, string place) =>
+        place == "centre" ? "Centre"
+        : (place == "driver-side") == (sheet.Layout.DriverSide == DriverSide.Right) ? "Right"
+        : "Left";
 }

@@ -5,12 +5,14 @@ namespace Cove.Core.Vehicles;
 /// <param name="Outline">An SVG path in plan units; to be filled by the even-odd rule.</param>
 /// <param name="Bounds">The box round the outline.</param>
 /// <param name="Anchor">Where its sounding stands.</param>
+/// <param name="Narrowest">Width of its narrowest part, in plan units; bands of tint must fit into half of it.</param>
 /// <param name="Layer">How high it lies, so that what is above is drawn above.</param>
 public sealed record Shape(
     string SurfaceId,
     string Outline,
     PlanBox Bounds,
     PlanPoint Anchor,
+    double Narrowest,
     PlanLayer Layer
 );
 

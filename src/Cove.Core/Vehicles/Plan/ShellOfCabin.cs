@@ -140,7 +140,8 @@ internal static class ShellOfCabin
                 .Line(glass + 24, 484)
                 .Curve(glass + 58, 370, glass + 58, 190, glass + 24, 76)
                 .Close(),
-            anchor: new PlanPoint(glass + 36, 280)
+            anchor: new PlanPoint(glass + 36, 280),
+            narrowest: 24
         );
     }
 

@@ -77,7 +77,7 @@ internal sealed record SurfaceView(
 /// <param name="Effects">What makes it otherwise here.</param>
 /// <param name="IntervalDays">Days from fresh to the mark here; null when it never gets there.</param>
 /// <param name="History">The level over the last weeks, corner by corner.</param>
-/// <param name="Ahead">Where the level goes from now: the next mark, or four weeks ahead when that is sooner.</param>
+/// <param name="Ahead">Where the level goes from now: to the next mark, or four weeks ahead when that is sooner; now, when it is over the mark already.</param>
 /// <param name="Minutes">Minutes of hands for the whole task.</param>
 /// <param name="Product">The role of the product.</param>
 /// <param name="Steps">How it is done.</param>

@@ -13,7 +13,8 @@ internal sealed class SurfacePage(OwnerClock clock)
     {
         DateTimeOffset now = clock.Now;
         Due due = status.Due;
-        DateTimeOffset ahead = due.DueAt is { } at && at > now && at < now + Future ? at : now + Future;
+        DateTimeOffset ahead =
+            due.DueAt is { } at && at < now + Future ? (at > now ? at : now) : now + Future;
         return new SurfaceTaskView(
             item.Task.Id,
             item.Task.Name,

@@ -36,7 +36,7 @@ internal sealed record LogEntryView(
 );
 
 /// <summary>How an entry should read instead.</summary>
-internal sealed record LogCorrection
+public sealed record LogCorrection
 {
     /// <summary>When it was really done or happened; not in the future.</summary>
     public required DateTimeOffset At { get; init; }
@@ -54,7 +54,7 @@ internal sealed record LogCorrection
 }
 
 /// <summary>Something that happened to the car.</summary>
-internal sealed record NewEvent
+public sealed record NewEvent
 {
     /// <summary>Id of the event, as listed.</summary>
     [StringLength(40, ErrorMessage = "Choose one of the events on offer.")]

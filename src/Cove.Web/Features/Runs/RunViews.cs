@@ -79,7 +79,7 @@ internal sealed record RunDryingView(string TaskId, string What, DateTimeOffset 
 internal sealed record NextDateView(string TaskId, DateOnly? DueDate, int? DaysLeft);
 
 /// <summary>A wish to start a session.</summary>
-internal sealed record NewRun
+public sealed record NewRun
 {
     /// <summary>The minutes at hand; 5 to 120.</summary>
     [Range(
@@ -91,7 +91,7 @@ internal sealed record NewRun
 }
 
 /// <summary>Something said during a run.</summary>
-internal sealed record NewRunEvent
+public sealed record NewRunEvent
 {
     /// <summary>What is said.</summary>
     public required RunEventKind Kind { get; init; }

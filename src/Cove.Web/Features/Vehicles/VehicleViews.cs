@@ -30,7 +30,7 @@ internal sealed record VehicleChoicesView(
 internal sealed record BodyChoiceView(BodyType Body, string Name, IReadOnlyList<int> AllowedRows);
 
 /// <summary>A vehicle to add.</summary>
-internal sealed record NewVehicle
+public sealed record NewVehicle
 {
     /// <summary>What the owner calls it; 1 to 60 characters.</summary>
     [Required(ErrorMessage = "Give the car a name.")]
@@ -75,12 +75,12 @@ internal sealed record NewVehicle
     /// <summary>How the cabin looks today.</summary>
     public required FirstLook Look { get; init; }
 
-    public CabinLayout Layout =>
+    internal CabinLayout Layout =>
         new(Body, Rows, DriverSide, SeatMaterial, FrontMats, RearMats, GlossTrim, TintedRear, ChildSeats);
 }
 
 /// <summary>How far a vehicle is driven from now on.</summary>
-internal sealed record NewDistance
+public sealed record NewDistance
 {
     /// <summary>Kilometres in a week; 0 to 10,000.</summary>
     [Range(0, 10_000, ErrorMessage = "Say 0 to 10,000 km a week.")]

@@ -1,0 +1,109 @@
+import { QueryClient, QueryClientProvider, useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { BrowserRouter, Navigate, Outlet, Route, Routes, useParams } from "react-router";
+import { api, ask, Problem } from "./api/client";
+import { CabinPage } from "./cabin/CabinPage";
+import { LogPage } from "./log/LogPage";
+import { RunPage } from "./run/RunPage";
+import { ChartPatterns } from "./shared/chart";
+import { Shell } from "./shared/Shell";
+import { Empty, Failed, Loading } from "./shared/States";
+import { ShortcutProvider } from "./shared/shortcuts";
+import { useTheme } from "./shared/theme";
+import { TodayPage } from "./today/TodayPage";
+import { WelcomePage } from "./welcome/WelcomePage";
+
+const LAST_VEHICLE = "cove.vehicle";
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // What the server has refused it will refuse again; only a lost server is worth a second try.
+      retry: (failures, error) => error instanceof Problem && error.isLostServer && failures < 2,
+      retryDelay: 600,
+      networkMode: "always",
+      staleTime: 2000,
+    },
+    mutations: { networkMode: "always" },
+  },
+});
+
+export function App() {
+  return (
+    <QueryClientProvider client={queries}>
+      <BrowserRouter>
+        <ShortcutProvider>
+          <ChartPatterns />
+          <Theme />
+          <Routes>
+            <Route path="/" element={<Home />} />
+            <Route path="/welcome" element={<WelcomePage />} />
+            <Route path="/cars/:vehicleId" element={<Car />}>
+              <Route index element={<Navigate to="today" replace />} />
+              <Route path="today" element={<TodayPage />} />
+              <Route path="cabin" element={<CabinPage />} />
+              <Route path="log" element={<LogPage />} />
+            </Route>
+            <Route path="/runs/:runId" element={<RunPage />} />
+            <Route path="*" element={<Nowhere />} />
+          </Routes>
+        </ShortcutProvider>
+      </BrowserRouter>
+    </QueryClientProvider>
+  );
+}
+
+function Theme() {
+  useTheme();
+  return null;
+}
+
+/** Goes to the vehicle last looked at; to the welcome where there is none. */
+function Home() {
+  const vehicles = useQuery({
+    queryKey: ["vehicles"],
+    queryFn: ({ signal }) => ask(api.GET("/api/vehicles", { signal })),
+  });
+  if (vehicles.isError) {
+    return (
+      <div className="flex min-h-dvh">
+        <Failed error={vehicles.error} again={() => vehicles.refetch()} />
+      </div>
+    );
+  }
+  if (!vehicles.data) {
+    return (
+      <div className="flex min-h-dvh">
+        <Loading what="Opening Cove" />
+      </div>
+    );
+  }
+  const last = vehicles.data.find((one) => one.id === localStorage.getItem(LAST_VEHICLE));
+  const vehicle = last ?? vehicles.data[0];
+  return <Navigate to={vehicle ? `/cars/${vehicle.id}/today` : "/welcome"} replace />;
+}
+
+function Car() {
+  const { vehicleId = "" } = useParams();
+  useEffect(() => localStorage.setItem(LAST_VEHICLE, vehicleId), [vehicleId]);
+  return (
+    <Shell>
+      <Outlet />
+    </Shell>
+  );
+}
+
+function Nowhere() {
+  return (
+    <main className="flex min-h-dvh">
+      <Empty title="Off the chart">
+        <p>There is nothing at this address.</p>
+        <p className="mt-6">
+          <a className="act2 text-ink" href="/">
+            Back to your car
+          </a>
+        </p>
+      </Empty>
+    </main>
+  );
+}

@@ -1,0 +1,67 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+export type Today = Schemas["TodayView"];
+export type PlannedStep = Schemas["PlannedStepView"];
+export type Cabin = Schemas["CabinView"];
+export type SurfaceOnChart = Schemas["SurfaceOnChartView"];
+export type Surface = Schemas["SurfaceView"];
+export type SurfaceTask = Schemas["SurfaceTaskView"];
+export type Run = Schemas["RunView"];
+export type RunStep = Schemas["RunStepView"];
+export type RunEventKind = Schemas["RunEventKind"];
+export type LogEntry = Schemas["LogEntryView"];
+export type NewVehicle = Schemas["NewVehicle"];
+export type PlanPoint = Schemas["PlanPoint"];
+
+export const api = createClient<paths>({ baseUrl: "/" });
+
+/** What the server said was wrong, or that it did not answer at all. */
+export class Problem extends Error {
+  constructor(
+    message: string,
+    readonly status: number | null,
+    readonly errors: Record<string, string[]> = {},
+  ) {
+    super(message);
+  }
+
+  get isLostServer(): boolean {
+    return this.status === null;
+  }
+}
+
+export const LOST_SERVER = "Cove's server does not answer. Check that it is running.";
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** Gives the data of an answer, or throws the problem in the server's own words. */
+export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await request;
+  } catch (cause) {
+    if (cause instanceof DOMException && cause.name === "AbortError") {
+      throw cause;
+    }
+    throw new Problem(LOST_SERVER, null);
+  }
+  if (answer.response.ok) {
+    return answer.data as T;
+  }
+  const problem = (answer.error ?? {}) as {
+    title?: string;
+    errors?: Record<string, string[]>;
+  };
+  throw new Problem(
+    problem.title ?? "Cove could not do this. Try again.",
+    answer.response.status,
+    problem.errors ?? {},
+  );
+}
+
+/** A key that makes a change safe to send again. */
+export function newKey(): string {
+  return crypto.randomUUID();
+}

@@ -1,0 +1,81 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask } from "../api/client";
+import { Field } from "../shared/Field";
+import { Sheet } from "../shared/Sheet";
+
+type Props = { vehicleId: string; surfaceId: string; surfaceName: string };
+
+/** Records that something happened to a surface; its levels rise at once. */
+export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
+  const [open, setOpen] = useState(false);
+  const [note, setNote] = useState("");
+  const queries = useQueryClient();
+  const happenings = useQuery({
+    queryKey: ["events"],
+    queryFn: ({ signal }) => ask(api.GET("/api/events", { signal })),
+    enabled: open,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const record = useMutation({
+    mutationFn: (event: string) =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/events", {
+          params: { path: { vehicleId } },
+          body: { event, surfaceIds: [surfaceId], note },
+        }),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      setOpen(false);
+      setNote("");
+    },
+  });
+  return (
+    <>
+      <button type="button" className="act2 no-print mt-auto w-full" onClick={() => setOpen(true)}>
+        Something happened here
+      </button>
+      <Sheet
+        open={open}
+        onClose={() => setOpen(false)}
+        title="What happened?"
+        about={`${surfaceName}: the levels it touches rise at once. You can undo it in the log.`}
+      >
+        <Field
+          label="A few words for the chart"
+          hint="For example: sugar syrup. You may leave this empty."
+        >
+          <input
+            className="field"
+            maxLength={60}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        </Field>
+        <div className="grid gap-2">
+          {happenings.data?.map((one) => (
+            <button
+              type="button"
+              key={one.id}
+              className="act2 justify-start text-16"
+              disabled={record.isPending}
+              onClick={() => record.mutate(one.id)}
+            >
+              {one.name}
+            </button>
+          ))}
+        </div>
+        {record.isError && (
+          <p role="alert" className="mt-3 text-coral">
+            {record.error.message}
+          </p>
+        )}
+        <p className="mt-4 text-14 text-soft">
+          Blood, vomit, droppings, sewage, broken glass or mould over a wide area are not a routine
+          job: leave them to licensed cleaners.
+        </p>
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,153 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, type SurfaceTask } from "../api/client";
+import { Caution } from "../shared/Caution";
+import { Choice } from "../shared/Choice";
+import { days, daysSaid, minutes, shortDay } from "../shared/format";
+import { Failed, Loading } from "../shared/States";
+import { HappeningButton } from "./HappeningButton";
+import { LevelHistory } from "./LevelHistory";
+
+/** Everything about the chosen surface: how its level came about, when it is due and why then, and how it is cared for. */
+export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surfaceId: string }) {
+  const surface = useQuery({
+    queryKey: ["vehicle", vehicleId, "surface", surfaceId],
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/surfaces/{surfaceId}", {
+          params: { path: { vehicleId, surfaceId } },
+          signal,
+        }),
+      ),
+  });
+  const [picked, setPicked] = useState<string | null>(null);
+  if (surface.isError) {
+    return <Failed error={surface.error} again={() => surface.refetch()} />;
+  }
+  if (!surface.data) {
+    return <Loading what="Reading its record" />;
+  }
+  const { name, about, zone, tasks } = surface.data;
+  const task = tasks.find((one) => one.taskId === picked) ?? tasks[0];
+  return (
+    <div className="flex flex-1 flex-col px-[22px] pt-4 pb-5">
+      <h2 className="text-[24px]">{name}</h2>
+      <p className="mt-1 mb-2 text-14 text-soft">{[...about, zone].join(" · ")}</p>
+      {task && (
+        <>
+          {tasks.length > 1 && (
+            <div className="mb-2">
+              <Choice
+                label="Task"
+                value={task.taskId}
+                options={tasks.map((one) => ({
+                  value: one.taskId,
+                  label: `${one.name}, ${daysSaid(one.daysLeft)}`,
+                }))}
+                onChange={setPicked}
+              />
+            </div>
+          )}
+          <LevelHistory task={task} />
+          <Why task={task} single={tasks.length === 1} />
+          <How task={task} />
+        </>
+      )}
+      <HappeningButton vehicleId={vehicleId} surfaceId={surfaceId} surfaceName={name} />
+    </div>
+  );
+}
+
+function Why({ task, single }: { task: SurfaceTask; single: boolean }) {
+  const over = (task.daysLeft ?? 1) < 0;
+  let reached = task.baselineDays;
+  const rows = task.effects.map((effect) => {
+    const from = reached;
+    reached += effect.days;
+    return { ...effect, from, to: reached };
+  });
+  const ends = [task.baselineDays, ...rows.map((row) => row.to)];
+  const low = Math.min(...ends);
+  const wide = Math.max(...ends) - low || 1;
+  const place = (at: number) => ((at - low) / wide) * 88 + 2;
+  return (
+    <section className="mt-2 border-t border-hairline pt-2 pb-2">
+      <div className="flex items-baseline justify-between gap-3">
+        <h3 className="text-17">
+          {task.dueDate ? `Next: ${shortDay(task.dueDate)}` : "Never comes due"}
+        </h3>
+        <b className={`font-semibold ${over ? "over" : ""}`}>{daysSaid(task.daysLeft)}</b>
+      </div>
+      {single && <p className="text-13 text-soft">{task.name}</p>}
+      <dl className="mt-1 text-13 leading-[1.6]">
+        <div className="flex justify-between">
+          <dt className="text-soft">At reference use, from fresh</dt>
+          <dd className="font-semibold">{dayCount(task.baselineDays)}</dd>
+        </div>
+        {rows.map((row) => (
+          <div key={row.cause} className="grid grid-cols-[1fr_92px_34px] items-center gap-2">
+            <dt>{row.cause}</dt>
+            <dd className="contents">
+              <svg width="92" height="14" aria-hidden="true">
+                <path d="M0 13.500H92" stroke="var(--hairline)" />
+                <rect
+                  x={Math.min(place(row.from), place(row.to))}
+                  y="2"
+                  width={Math.max(1.5, Math.abs(place(row.to) - place(row.from)))}
+                  height="9"
+                  fill="var(--t4)"
+                />
+                <path d={`M${place(row.from)} 0v14`} stroke="var(--ink)" />
+              </svg>
+              <b className="text-right font-semibold">
+                {row.days > 0 ? "+" : "−"}
+                {trim(Math.abs(row.days))}
+              </b>
+            </dd>
+          </div>
+        ))}
+        <div className="mt-0.5 flex justify-between border-t border-hairline pt-0.5">
+          <dt className="font-bold">So here it goes, in days</dt>
+          <dd className="font-bold">
+            {task.intervalDays === null ? "for ever" : trim(task.intervalDays)}
+          </dd>
+        </div>
+      </dl>
+    </section>
+  );
+}
+
+function dayCount(value: number): string {
+  return days(Math.round(value));
+}
+
+function trim(value: number): string {
+  return value >= 10 ? String(Math.round(value)) : String(Math.round(value * 10) / 10);
+}
+
+function How({ task }: { task: SurfaceTask }) {
+  return (
+    <section className="border-t border-hairline pt-2 pb-3">
+      <h3 className="mb-1 text-17">Method, {minutes(task.minutes)} minutes</h3>
+      <ol className="text-13 leading-[1.4]">
+        {task.steps.map((step, index) => (
+          <li key={step} className="mb-0.5 grid grid-cols-[18px_1fr]">
+            <b className="font-semibold">{index + 1}</b>
+            {step}
+          </li>
+        ))}
+      </ol>
+      <p className="mt-1.5 mb-2 text-13">
+        <span className="text-soft">With:</span> {task.product}
+        {task.alsoTends.length > 0 && (
+          <span className="text-soft"> · done together with {task.alsoTends.length} more</span>
+        )}
+      </p>
+      <div className="grid gap-1.5">
+        {task.cautions.map((caution) => (
+          <Caution key={caution}>{caution}</Caution>
+        ))}
+      </div>
+    </section>
+  );
+}

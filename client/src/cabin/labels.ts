@@ -1,0 +1,156 @@
+import type { Cabin, SurfaceOnChart } from "../api/client";
+import type { PlanShape } from "../shared/CabinDrawing";
+import { bandDepth, step } from "../shared/chart";
+import { days } from "../shared/format";
+
+export type Inside = {
+  surface: SurfaceOnChart;
+  x: number;
+  y: number;
+  name: string | null;
+  strip: boolean;
+  turned: boolean;
+};
+export type Leader = {
+  surface: SurfaceOnChart;
+  head: string;
+  note: string;
+  x: number;
+  anchor: { x: number; y: number };
+  width: number;
+  top: boolean;
+};
+
+const LETTER = 6.7;
+const NOTE_LETTER = 5.9;
+const GAP = 14;
+const STEPS = 12;
+
+function textWidth(text: string, letter = LETTER): number {
+  return text.length * letter;
+}
+
+/** How much room a sounding needs inside its area. */
+function fitsSounding(surface: SurfaceOnChart, shape: PlanShape): boolean {
+  const width = textWidth(days(surface.daysLeft), 7.5) + 8;
+  const { narrowest, bounds } = shape;
+  if (shape.layer === "overhead") {
+    return false;
+  }
+  return narrowest >= Math.max(15, width) || (narrowest >= 14.5 && bounds.height > 90);
+}
+
+/** Whether a name stands wholly on the deepest band, where its ink can be read. */
+function fitsName(surface: SurfaceOnChart, shape: PlanShape): boolean {
+  const { bounds, anchor, narrowest } = shape;
+  if (surface.overMark || narrowest < 36 || bounds.height < 60 || shape.layer === "raised") {
+    return false;
+  }
+  const bands = (step(surface.level) - 1) * bandDepth(narrowest);
+  const half = Math.min(anchor.x - bounds.x, bounds.x + bounds.width - anchor.x) - bands - 2;
+  return textWidth(surface.shortName, 6.1) / 2 <= half;
+}
+
+/** Chooses what stands inside each area: the sounding, and the name where it fits. */
+export function insideLabels(cabin: Cabin): Inside[] {
+  const byId = new Map(cabin.surfaces.map((surface) => [surface.id, surface]));
+  return cabin.plan.shapes.flatMap((shape) => {
+    const surface = byId.get(shape.surfaceId);
+    const plated = surface?.overMark && shape.narrowest >= 9;
+    if (!surface || (!fitsSounding(surface, shape) && !plated)) {
+      return [];
+    }
+    const name = fitsName(surface, shape) ? surface.shortName : null;
+    return [
+      {
+        surface,
+        x: shape.anchor.x,
+        y: shape.anchor.y + (name ? 10 : 0),
+        name,
+        strip: shape.narrowest < 36,
+        turned: shape.narrowest < textWidth(days(surface.daysLeft), 7.5) + 2,
+      },
+    ];
+  });
+}
+
+/**
+ * Names in the margins for areas too small to carry their own, with upright leaders that never slant.
+ * What is over the mark or has something to tell is placed first; what finds no room is in the list.
+ */
+export function leaders(cabin: Cabin, left: number, right: number): Leader[] {
+  const named = new Set(
+    insideLabels(cabin)
+      .filter((one) => one.name)
+      .map((one) => one.surface.id),
+  );
+  const byId = new Map(cabin.surfaces.map((surface) => [surface.id, surface]));
+  const sounded = new Set(insideLabels(cabin).map((one) => one.surface.id));
+  const wanted = cabin.plan.shapes
+    .flatMap((shape) => {
+      const surface = byId.get(shape.surfaceId);
+      const unsaid = surface && !named.has(surface.id) && !isSide(shape, sounded.has(surface.id));
+      return surface && (unsaid || surface.note !== "") ? [{ surface, shape }] : [];
+    })
+    .sort((a, b) => weight(b.surface, sounded) - weight(a.surface, sounded));
+
+  const placed: Leader[] = [];
+  for (const { surface, shape } of wanted) {
+    const head = sounded.has(surface.id)
+      ? surface.shortName
+      : `${surface.shortName} ${days(surface.daysLeft)}`;
+    const width = textWidth(head) + (surface.note ? textWidth(surface.note, NOTE_LETTER) + 6 : 0);
+    const anchor = leaderEnd(shape);
+    const first = anchor.y < 290;
+    for (const top of [first, !first]) {
+      const x = room(placed, top, anchor.x, width, left, right);
+      if (x !== null && (top === first || surface.overMark || surface.note !== "")) {
+        placed.push({ surface, head, note: surface.note, x, anchor, width, top });
+        break;
+      }
+    }
+  }
+  return placed;
+}
+
+/** Doors and side panes run along the hull with their soundings; nobody has to be told which is which. */
+function isSide(shape: PlanShape, sounded: boolean): boolean {
+  return sounded && shape.bounds.width > 4 * shape.bounds.height;
+}
+
+function weight(surface: SurfaceOnChart, sounded: Set<string>): number {
+  return (surface.overMark ? 4 : 0) + (surface.note ? 2 : 0) + (sounded.has(surface.id) ? 0 : 3);
+}
+
+function leaderEnd(shape: PlanShape): { x: number; y: number } {
+  const { bounds, anchor } = shape;
+  const long = bounds.height > 250 && shape.layer !== "overhead";
+  if (!long) {
+    // Clear of the sounding, which stands on the anchor of larger areas.
+    const large = Math.min(bounds.width, bounds.height) > 60 && shape.layer !== "overhead";
+    return large ? { x: anchor.x + 30, y: anchor.y + (anchor.y < 290 ? -30 : 40) } : anchor;
+  }
+  return { x: bounds.x + bounds.width - 14, y: bounds.y + 26 };
+}
+
+/** Finds where a label may begin so that its leader drops from it and no other label is touched. */
+function room(
+  placed: Leader[],
+  top: boolean,
+  x: number,
+  width: number,
+  left: number,
+  right: number,
+): number | null {
+  const others = placed.filter((one) => one.top === top);
+  const clear = (from: number) =>
+    from >= left &&
+    from + width <= right &&
+    others.every((one) => from > one.x + one.width + GAP || from + width + GAP < one.x) &&
+    others.every((one) => Math.abs(one.anchor.x - x) > 5);
+  const starts = Array.from(
+    { length: STEPS + 1 },
+    (_, index) => x - 8 - (index / STEPS) * (width - 16),
+  );
+  return starts.find(clear) ?? null;
+}

@@ -1,0 +1,308 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import {
+  api,
+  ask,
+  newKey,
+  Problem,
+  type Run,
+  type RunEventKind,
+  type RunStep,
+} from "../api/client";
+import { Caution } from "../shared/Caution";
+import { seconds } from "../shared/format";
+import { Sheet } from "../shared/Sheet";
+import { LostServer } from "../shared/Shell";
+import { Failed, Loading } from "../shared/States";
+import { useShortcuts } from "../shared/shortcuts";
+import { Drying } from "./Drying";
+import { DwellTimer } from "./DwellTimer";
+import { StepBar } from "./StepBar";
+import { Summary } from "./Summary";
+import { useClock } from "./useClock";
+
+const TRY_AGAIN_MS = 3000;
+
+type Saying = { kind: RunEventKind; step: number; key: string };
+
+/** Run: the guided session, one step at a time, for a phone in a wet hand. */
+export function RunPage() {
+  const { runId = "" } = useParams();
+  const run = useQuery({
+    queryKey: ["run", runId],
+    queryFn: ({ signal }) =>
+      ask(api.GET("/api/runs/{runId}", { params: { path: { runId } }, signal })),
+  });
+  if (run.isError && !run.data) {
+    return (
+      <div className="flex min-h-dvh">
+        <Failed error={run.error} again={() => run.refetch()} />
+      </div>
+    );
+  }
+  if (!run.data) {
+    return (
+      <div className="flex min-h-dvh">
+        <Loading what="Laying out the session" />
+      </div>
+    );
+  }
+  return run.data.finishedAt ? <Summary run={run.data} /> : <UnderWay run={run.data} />;
+}
+
+function UnderWay({ run }: { run: Run }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const now = useClock(run.now);
+  const [asking, setAsking] = useState<"notClean" | "end" | null>(null);
+  const title = useRef<HTMLHeadingElement>(null);
+  const say = useMutation({
+    mutationFn: (said: Saying) =>
+      ask(
+        api.POST("/api/runs/{runId}/events", {
+          params: { path: { runId: run.id } },
+          headers: { "Idempotency-Key": said.key },
+          body: { kind: said.kind, step: said.step },
+        }),
+      ),
+    // The same key is sent again until the server has answered, so nothing is lost and nothing counts twice.
+    retry: (_, error) => error instanceof Problem && error.isLostServer,
+    retryDelay: TRY_AGAIN_MS,
+    networkMode: "always",
+    onSuccess: async (next) => {
+      queries.setQueryData(["run", run.id], next);
+      await queries.invalidateQueries({ queryKey: ["vehicle", run.vehicleId] });
+    },
+    onError: () => queries.invalidateQueries({ queryKey: ["run", run.id] }),
+  });
+  const step = run.steps[run.current];
+  const answer = (kind: RunEventKind) => {
+    if (!say.isPending) {
+      setAsking(null);
+      say.mutate({ kind, step: run.current, key: newKey() });
+    }
+  };
+  useShortcuts([
+    { keys: "d", label: step ? "Done" : "Finish", run: () => answer(step ? "done" : "finished") },
+    { keys: "n", label: "Not clean yet", run: () => step && setAsking("notClean") },
+    { keys: "s", label: "Skip this step", run: () => step && answer("skipped") },
+    { keys: "e", label: "End or pause the session", run: () => setAsking("end") },
+  ]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the focus follows the step
+  useEffect(() => {
+    title.current?.focus({ preventScroll: true });
+    window.scrollTo({ top: 0 });
+  }, [run.current]);
+
+  const stepSeconds = (now - Date.parse(run.stepStartedAt)) / 1000;
+  const runSeconds = (now - Date.parse(run.startedAt)) / 1000;
+  const answered = run.steps
+    .slice(0, run.current)
+    .reduce((sum, one) => sum + one.plannedSeconds, 0);
+  const behind = runSeconds - answered - Math.min(stepSeconds, step?.plannedSeconds ?? 0);
+
+  return (
+    <div className="mx-auto flex min-h-dvh max-w-[560px] flex-col px-5 pt-3.5 pb-4.5 text-17">
+      <LostServer />
+      <header>
+        <div className="flex items-baseline justify-between">
+          <span className="text-19 font-bold">
+            {step ? `Step ${run.current + 1} of ${run.steps.length}` : "All steps answered"}
+          </span>
+          <button type="button" className="min-h-11 px-1" onClick={() => setAsking("end")}>
+            <b>{seconds(runSeconds)}</b> of {run.minutes} min
+            <span className="lnk ml-3">End</span>
+          </button>
+        </div>
+        <StepBar run={run} share={step ? stepSeconds / step.plannedSeconds : 0} />
+        {step && (
+          <p className="mt-1.5 flex justify-between">
+            <span>
+              This step <b>{seconds(stepSeconds)}</b> of {seconds(step.plannedSeconds)}
+            </span>
+            <span className="text-soft">
+              {behind > 45
+                ? `${seconds(behind)} behind`
+                : behind < -45
+                  ? `${seconds(-behind)} ahead`
+                  : "on time"}
+            </span>
+          </p>
+        )}
+      </header>
+      <main className="flex-1">
+        {step ? (
+          <Step run={run} step={step} titleRef={title} />
+        ) : (
+          <>
+            <h1 ref={title} tabIndex={-1} className="my-4 text-31 outline-none">
+              That was the last step
+            </h1>
+            <p>
+              Finish to see what changed. Wash the towels by kind: glass towels apart, no softener.
+            </p>
+          </>
+        )}
+        {run.drying.length > 0 && (
+          <div className="mt-3 border-b border-hairline">
+            <Drying run={run} now={now} />
+          </div>
+        )}
+        {step && (
+          <div className="grid gap-2 pt-3 pb-4">
+            {step.cautions.map((caution) => (
+              <Caution key={caution} large>
+                {caution}
+              </Caution>
+            ))}
+          </div>
+        )}
+      </main>
+      <footer className="sticky bottom-0 -mx-5 bg-paper px-5 pt-2 pb-4">
+        <Saved pending={say.isPending} failures={say.failureCount} error={say.error} />
+        {step ? (
+          <div className="grid grid-cols-[1fr_112px] gap-2.5">
+            <button
+              type="button"
+              className="act2 min-h-[54px] text-[18px]"
+              disabled={say.isPending}
+              onClick={() => setAsking("notClean")}
+            >
+              Not clean yet
+            </button>
+            <button
+              type="button"
+              className="act2 min-h-[54px] text-[18px]"
+              disabled={say.isPending}
+              onClick={() => answer("skipped")}
+            >
+              Skip
+            </button>
+            <button
+              type="button"
+              className="act col-span-2 min-h-[74px] !text-[24px]"
+              disabled={say.isPending}
+              onClick={() => answer("done")}
+            >
+              Done
+            </button>
+          </div>
+        ) : (
+          <button
+            type="button"
+            className="act min-h-[74px] w-full !text-[24px]"
+            disabled={say.isPending}
+            onClick={() => answer("finished")}
+          >
+            Finish
+          </button>
+        )}
+      </footer>
+      <Sheet
+        open={asking === "notClean"}
+        onClose={() => setAsking(null)}
+        title="Not clean yet"
+        about="Another round now, with a fresh towel face, or leave it: it will come back sooner. If two rounds change nothing, it may be worn rather than dirty."
+      >
+        <div className="grid gap-2.5">
+          <button
+            type="button"
+            className="act2 min-h-[54px] text-17"
+            onClick={() => answer("again")}
+          >
+            One more round now
+          </button>
+          <button type="button" className="act min-h-[54px]" onClick={() => answer("notClean")}>
+            Leave it for next time
+          </button>
+        </div>
+      </Sheet>
+      <Sheet
+        open={asking === "end"}
+        onClose={() => setAsking(null)}
+        title="End the session?"
+        about="What is done is saved. You can also leave it open and come back: it resumes where it is."
+      >
+        <div className="grid gap-2.5">
+          <button
+            type="button"
+            className="act2 min-h-[54px] text-17"
+            onClick={() => navigate(`/cars/${run.vehicleId}/today`)}
+          >
+            Leave it open
+          </button>
+          <button type="button" className="act min-h-[54px]" onClick={() => answer("finished")}>
+            End it here
+          </button>
+        </div>
+      </Sheet>
+    </div>
+  );
+}
+
+type StepProps = { run: Run; step: RunStep; titleRef: React.RefObject<HTMLHeadingElement | null> };
+
+function Step({ run, step, titleRef }: StepProps) {
+  return (
+    <>
+      <h1 ref={titleRef} tabIndex={-1} className="mt-3 mb-1.5 text-31 leading-[1.08] outline-none">
+        {step.name}
+      </h1>
+      <p className="mb-2.5 text-soft">
+        {[step.zones.length > 3 ? "All round the car" : step.zones.join(", "), step.product]
+          .filter(Boolean)
+          .join(" · ")}
+        {run.rounds > 0 && <b className="text-brass"> · round {run.rounds + 1}</b>}
+      </p>
+      {step.fetch.length > 0 && (
+        <p className="mb-2.5 border-y border-hairline py-2">
+          <b>Fetch first:</b> {step.fetch.map((kit) => kit.contents.toLowerCase()).join("; ")}.
+        </p>
+      )}
+      <ol className="text-19 leading-[1.3]">
+        {step.method.map((part, index) => (
+          <li key={part.text} className="mb-2 grid grid-cols-[26px_1fr]">
+            <b>{index + 1}</b>
+            <div>
+              {part.text}
+              {part.dwellSeconds !== null && (
+                <div>
+                  <DwellTimer
+                    key={`${run.id} ${run.current} ${run.rounds} ${index}`}
+                    id={`${run.id} ${run.current} ${run.rounds} ${index}`}
+                    length={part.dwellSeconds}
+                  />
+                </div>
+              )}
+            </div>
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+function Saved({
+  pending,
+  failures,
+  error,
+}: {
+  pending: boolean;
+  failures: number;
+  error: Error | null;
+}) {
+  if (pending && failures > 0) {
+    return (
+      <p role="alert" className="pb-2 text-coral">
+        Not saved yet: the server does not answer. Trying again; keep this page open.
+      </p>
+    );
+  }
+  return error ? (
+    <p role="alert" className="pb-2 text-coral">
+      {error.message}
+    </p>
+  ) : null;
+}

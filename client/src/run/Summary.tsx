@@ -1,0 +1,86 @@
+import { Link } from "react-router";
+import type { Run } from "../api/client";
+import { clockOrDay, count, daysSaid, seconds, shortDay } from "../shared/format";
+import { Mark } from "../shared/icons";
+
+const OUTCOMES: Record<string, string> = {
+  done: "clean",
+  notClean: "not clean yet",
+  skipped: "left out",
+};
+
+/** The end of a run: what was done, how long it took, and when it comes due again. */
+export function Summary({ run }: { run: Run }) {
+  const tasks = run.steps.filter((step) => !step.putsBack);
+  const done = tasks.filter((step) => step.outcome === "done" || step.outcome === "notClean");
+  const left = tasks.filter((step) => !step.outcome || step.outcome === "skipped");
+  const taken = run.steps.reduce((sum, step) => sum + step.takenSeconds, 0);
+  const planned = run.steps
+    .filter((step) => step.outcome === "done" || step.outcome === "notClean")
+    .reduce((sum, step) => sum + step.plannedSeconds, 0);
+  const next = new Map(run.next.map((one) => [one.taskId, one]));
+  const wet = run.drying.filter((drying) => Date.parse(drying.dryAt) > Date.parse(run.now));
+  return (
+    <main className="mx-auto flex min-h-dvh max-w-[560px] flex-col px-5 pt-5 pb-6">
+      <Mark size={34} />
+      <h1 className="mt-4 text-31">{done.length > 0 ? "Done for today" : "Nothing done today"}</h1>
+      <p className="mt-2 mb-4 text-17">
+        {done.length > 0
+          ? `${count(done.length, "task")} in ${seconds(taken)} minutes; ${seconds(planned)} were planned for them.`
+          : "No task was finished, so no level has changed."}
+      </p>
+      <ul className="text-17">
+        {done.map((step) => {
+          const due = next.get(step.taskId);
+          return (
+            <li
+              key={step.taskId}
+              className="flex items-baseline justify-between gap-4 border-t border-hairline py-2"
+            >
+              <span>
+                {step.name}
+                {step.outcome === "notClean" && (
+                  <span className="block text-16 text-brass">
+                    {OUTCOMES.notClean}: comes back sooner
+                  </span>
+                )}
+              </span>
+              <span className="flex-none text-right">
+                {due?.dueDate && <b className="block font-semibold">{shortDay(due.dueDate)}</b>}
+                <span className="text-16 text-soft">{due ? daysSaid(due.daysLeft) : ""}</span>
+              </span>
+            </li>
+          );
+        })}
+        {left.map((step) => (
+          <li
+            key={step.taskId}
+            className="flex justify-between gap-4 border-t border-hairline py-2 text-soft"
+          >
+            <span>{step.name}</span>
+            <span>{OUTCOMES.skipped}</span>
+          </li>
+        ))}
+      </ul>
+      {wet.map((drying) => (
+        <p key={drying.taskId} className="mt-3 text-17">
+          <b>{drying.what}</b> {drying.what.endsWith("s") ? "are" : "is"} still drying until{" "}
+          {clockOrDay(drying.dryAt, run.now)}.
+        </p>
+      ))}
+      <div className="mt-auto grid gap-2.5 pt-6">
+        <Link className="act min-h-[74px] !text-[22px]" to={`/cars/${run.vehicleId}/cabin`}>
+          See the cabin
+        </Link>
+        <div className="grid grid-cols-2 gap-2.5">
+          <Link className="act2 min-h-[54px] text-17" to={`/cars/${run.vehicleId}/log`}>
+            Open the log
+          </Link>
+          <Link className="act2 min-h-[54px] text-17" to={`/cars/${run.vehicleId}/today`}>
+            Back to today
+          </Link>
+        </div>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,121 @@
+/**
+ * The server sends instants with the owner's own offset, so the date and hour are read straight from the
+ * text: a phone in another time zone shows the same wall clock as the car's owner.
+ */
+
+const MONTHS = [
+  "January",
+  "February",
+  "March",
+  "April",
+  "May",
+  "June",
+  "July",
+  "August",
+  "September",
+  "October",
+  "November",
+  "December",
+];
+const DAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
+
+type Wall = { year: number; month: number; day: number; time: string };
+
+function wall(text: string): Wall {
+  return {
+    year: Number(text.slice(0, 4)),
+    month: Number(text.slice(5, 7)),
+    day: Number(text.slice(8, 10)),
+    time: text.slice(11, 16),
+  };
+}
+
+function weekday({ year, month, day }: Wall): string {
+  return DAYS[new Date(Date.UTC(year, month - 1, day)).getUTCDay()] ?? "";
+}
+
+function monthName({ month }: Wall): string {
+  return MONTHS[month - 1] ?? "";
+}
+
+/** "Saturday 14 March" */
+export function longDay(text: string): string {
+  const at = wall(text);
+  return `${weekday(at)} ${at.day} ${monthName(at)}`;
+}
+
+/** "Sat 14 March" */
+export function shortDay(text: string): string {
+  const at = wall(text);
+  return `${weekday(at).slice(0, 3)} ${at.day} ${monthName(at)}`;
+}
+
+/** "14 Mar" */
+export function tinyDay(text: string): string {
+  const at = wall(text);
+  return `${at.day} ${monthName(at).slice(0, 3)}`;
+}
+
+/** "Saturday 14 March 2026" */
+export function fullDay(text: string): string {
+  return `${longDay(text)} ${wall(text).year}`;
+}
+
+/** "10:47" */
+export function clock(text: string): string {
+  return wall(text).time;
+}
+
+/** The wall clock some minutes after an instant, as "10:47". */
+export function clockAfter(text: string, minutes: number): string {
+  const at = wall(text);
+  const total =
+    Number(at.time.slice(0, 2)) * 60 + Number(at.time.slice(3, 5)) + Math.round(minutes);
+  const day = ((total % 1440) + 1440) % 1440;
+  return `${String(Math.floor(day / 60)).padStart(2, "0")}:${String(day % 60).padStart(2, "0")}`;
+}
+
+/** A drying time as it is said: the clock today, the day when it is later. */
+export function clockOrDay(text: string, now: string): string {
+  return text.slice(0, 10) === now.slice(0, 10) ? clock(text) : `${shortDay(text)} ${clock(text)}`;
+}
+
+/** Days left with a true minus sign. */
+export function days(left: number | null): string {
+  if (left === null) {
+    return "never";
+  }
+  return left < 0 ? `−${-left}` : `${left}`;
+}
+
+/** "7 days left", "1 day over" */
+export function daysSaid(left: number | null): string {
+  if (left === null) {
+    return "never due";
+  }
+  if (left === 0) {
+    return "due today";
+  }
+  const count = Math.abs(left);
+  return `${count} ${count === 1 ? "day" : "days"} ${left < 0 ? "over" : "left"}`;
+}
+
+/** Minutes as whole or half numbers: "4", "2.5". */
+export function minutes(value: number): string {
+  return `${Math.round(value * 2) / 2}`;
+}
+
+/** "4:05" */
+export function seconds(value: number): string {
+  const whole = Math.max(0, Math.round(value));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, "0")}`;
+}
+
+/** A count with its noun: "1 task", "2 tasks". */
+export function count(number: number, noun: string): string {
+  return `${number} ${noun}${number === 1 ? "" : "s"}`;
+}
+
+export function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}

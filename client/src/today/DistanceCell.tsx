@@ -1,0 +1,72 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { api, ask, Problem, type Today } from "../api/client";
+import { Field } from "../shared/Field";
+import { Sheet } from "../shared/Sheet";
+
+/** How far the car is driven; opens a sheet to change it. */
+export function DistanceCell({ today }: { today: Today }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button type="button" className="lnk min-h-6 !font-normal" onClick={() => setOpen(true)}>
+        {today.kilometresAWeek} km a week
+      </button>
+      <Sheet
+        open={open}
+        onClose={() => setOpen(false)}
+        title="How far is it driven?"
+        about="Levels rise with the distance. A change counts from now on; what came before stays as it was."
+      >
+        <DistanceForm today={today} onSaved={() => setOpen(false)} />
+      </Sheet>
+    </>
+  );
+}
+
+function DistanceForm({ today, onSaved }: { today: Today; onSaved: () => void }) {
+  const queries = useQueryClient();
+  const [distance, setDistance] = useState(String(today.kilometresAWeek));
+  const save = useMutation({
+    mutationFn: () =>
+      ask(
+        api.PUT("/api/vehicles/{vehicleId}/distance", {
+          params: { path: { vehicleId: today.vehicle.id } },
+          body: { kilometresAWeek: Number(distance) },
+        }),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["vehicle", today.vehicle.id] });
+      onSaved();
+    },
+  });
+  const problem = save.error instanceof Problem ? save.error : null;
+  const field = problem?.errors.kilometresAWeek?.[0];
+  return (
+    <form
+      onSubmit={(event: FormEvent) => {
+        event.preventDefault();
+        save.mutate();
+      }}
+    >
+      <Field label="Kilometres a week" error={field}>
+        <input
+          className="field"
+          inputMode="decimal"
+          type="number"
+          step="any"
+          value={distance}
+          onChange={(event) => setDistance(event.target.value)}
+        />
+      </Field>
+      {problem && !field && (
+        <p role="alert" className="mb-3 text-coral">
+          {problem.message}
+        </p>
+      )}
+      <button type="submit" className="act w-full" disabled={save.isPending || distance === ""}>
+        Change it
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,365 @@
+import { Slider } from "radix-ui";
+import type { KeyboardEvent } from "react";
+import type { Today } from "../api/client";
+import { percent } from "../shared/format";
+import { useWidth } from "../shared/useWidth";
+import { LONGEST, NUMBERED, SHORTEST, TICKS, toMinutes, toPlace } from "./scale";
+
+const TOP = 22;
+const BASE = 150;
+const BAR = 11;
+const HEIGHT = 214;
+const FINE = 10_000;
+
+type Props = { today: Today; minutes: number; onChange: (minutes: number) => void };
+
+/** The time ruler: drag to the minutes at hand and see what each further minute buys. */
+export function Ruler({ today, minutes, onChange }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>(1152);
+  const narrow = width < 700;
+  const left = narrow ? 34 : 52;
+  const right = width - (narrow ? 14 : 26);
+  const x = (at: number) => left + toPlace(at) * (right - left);
+  const y = (gain: number) => BASE - (BASE - TOP) * gain;
+  const curve = today.curve.map(
+    (point) => `${x(point.minutes).toFixed(1)} ${y(point.gain).toFixed(1)}`,
+  );
+  const line = `M${curve.join("L")}`;
+  const gain = today.curve.find((point) => point.minutes === minutes)?.gain ?? today.gain;
+  const at = x(minutes);
+
+  function onKey(event: KeyboardEvent) {
+    const stride = event.shiftKey ? 5 : 1;
+    const next: Record<string, number> = {
+      ArrowRight: minutes + stride,
+      ArrowUp: minutes + stride,
+      ArrowLeft: minutes - stride,
+      ArrowDown: minutes - stride,
+      PageUp: minutes + 5,
+      PageDown: minutes - 5,
+      Home: SHORTEST,
+      End: LONGEST,
+    };
+    const wanted = next[event.key];
+    if (wanted !== undefined) {
+      // The slider underneath counts places on the ruler; keys count minutes.
+      event.preventDefault();
+      onChange(Math.max(SHORTEST, Math.min(LONGEST, wanted)));
+    }
+  }
+
+  return (
+    <div ref={ref} className="relative touch-pan-y" style={{ height: HEIGHT }}>
+      <svg
+        width={width}
+        height={HEIGHT}
+        aria-hidden="true"
+        className="absolute inset-0 overflow-visible"
+      >
+        <Water line={line} left={left} right={right} chosen={at} />
+        {[0.25, 0.5, 0.75, 1].map((share) => (
+          <g key={share}>
+            <path d={`M${left - 6} ${y(share)}H${left}`} stroke="var(--ink)" />
+            <text x={left - 9} y={y(share) + 4} textAnchor="end" className="fill-soft">
+              {share * 100}
+              {share === 1 && !narrow ? " %" : ""}
+            </text>
+          </g>
+        ))}
+        <path d={`M${left} ${y(1)}V${BASE}`} stroke="var(--ink)" />
+        <path d={`M${left} ${y(1)}H${right}`} stroke="var(--hairline)" strokeDasharray="2 4" />
+        <path d={line} fill="none" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
+        {!narrow && <CallOuts today={today} minutes={minutes} x={x} y={y} right={right} />}
+        <Bar x={x} minutes={minutes} narrow={narrow} />
+        <text x={left} y={BASE + BAR + 43} className="cap">
+          drag the marker, or press the arrow keys
+        </text>
+        {!narrow && (
+          <text x={right} y={BASE + BAR + 43} textAnchor="end" className="cap">
+            minutes; the scale opens out at the short end
+          </text>
+        )}
+        <Value at={at} right={right} minutes={minutes} gain={gain} />
+      </svg>
+      <Slider.Root
+        className="absolute flex cursor-pointer items-start select-none"
+        style={{ left, width: right - left, top: TOP, height: BASE + BAR + 30 - TOP }}
+        min={0}
+        max={FINE}
+        step={1}
+        value={[Math.round(toPlace(minutes) * FINE)]}
+        onValueChange={([place]) => onChange(toMinutes((place ?? 0) / FINE))}
+        onKeyDownCapture={(event) => {
+          onKey(event);
+          if (event.defaultPrevented) {
+            event.stopPropagation();
+          }
+        }}
+      >
+        <Slider.Track className="h-full w-full" />
+        <Slider.Thumb
+          id="minutes"
+          aria-label="Minutes at hand"
+          aria-valuemin={SHORTEST}
+          aria-valuemax={LONGEST}
+          aria-valuenow={minutes}
+          aria-valuetext={`${minutes} minutes, ${percent(gain)} of today's upkeep`}
+          className="group block w-0 outline-none"
+          style={{ height: BASE + BAR + 30 - TOP }}
+        >
+          <Marker stem={y(gain) - TOP} foot={BASE - TOP} />
+        </Slider.Thumb>
+      </Slider.Root>
+    </div>
+  );
+}
+
+/** The water under the curve: deep in the part that is taken, shoal in the rest. */
+function Water({
+  line,
+  left,
+  right,
+  chosen,
+}: {
+  line: string;
+  left: number;
+  right: number;
+  chosen: number;
+}) {
+  const area = `${line}V${BASE}H${left}Z`;
+  return (
+    <>
+      <clipPath id="taken">
+        <rect x={left} y="0" width={Math.max(0, chosen - left)} height={BASE} />
+      </clipPath>
+      <clipPath id="under">
+        <path d={area} />
+      </clipPath>
+      <path d={area} fill="var(--t1)" />
+      <g clipPath="url(#taken)">
+        <g clipPath="url(#under)">
+          <rect x={left} y="0" width={right - left} height={BASE} fill="var(--t4)" />
+          {[
+            [58, 3],
+            [32, 2],
+            [12, 1],
+          ].map(([depth = 0, tint]) => (
+            <g key={tint} fill="none" strokeLinejoin="round">
+              <path d={line} stroke="var(--contour)" strokeWidth={depth * 2 + 1.2} />
+              <path d={line} stroke={`var(--t${tint})`} strokeWidth={depth * 2} />
+            </g>
+          ))}
+        </g>
+      </g>
+    </>
+  );
+}
+
+function Bar({
+  x,
+  minutes,
+  narrow,
+}: {
+  x: (at: number) => number;
+  minutes: number;
+  narrow: boolean;
+}) {
+  return (
+    <g>
+      {NUMBERED.slice(0, -1).map((from, index) => (
+        <rect
+          key={from}
+          x={x(from)}
+          y={BASE}
+          width={x(NUMBERED[index + 1] ?? LONGEST) - x(from)}
+          height={BAR}
+          fill={index % 2 ? "var(--ink)" : "var(--paper)"}
+          stroke="var(--ink)"
+          strokeWidth="1.1"
+        />
+      ))}
+      {TICKS.map((at) => (
+        <path
+          key={at}
+          d={`M${x(at)} ${BASE + BAR}v${NUMBERED.includes(at) ? 8 : 4}`}
+          stroke="var(--ink)"
+          strokeWidth={NUMBERED.includes(at) ? 1.3 : 0.8}
+        />
+      ))}
+      {NUMBERED.filter(
+        (at) =>
+          Math.abs(x(at) - x(minutes)) > 26 &&
+          (!narrow || [5, 10, 20, 30, 60, 90, 120].includes(at)),
+      ).map((at) => (
+        <text
+          key={at}
+          x={x(at)}
+          y={BASE + BAR + 22}
+          textAnchor="middle"
+          style={{ fontSize: 14, fontWeight: [5, 60, 120].includes(at) ? 650 : 450 }}
+        >
+          {at}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** The chosen minutes, large, beside the stem of the marker. */
+function Value({
+  at,
+  right,
+  minutes,
+  gain,
+}: {
+  at: number;
+  right: number;
+  minutes: number;
+  gain: number;
+}) {
+  const turned = at > right - 150;
+  const place = at + (turned ? -13 : 13);
+  return (
+    <g
+      textAnchor={turned ? "end" : "start"}
+      stroke={turned ? "none" : "var(--t1)"}
+      strokeWidth="5"
+      strokeLinejoin="round"
+      paintOrder="stroke"
+    >
+      <text
+        x={place}
+        y={BASE - 46}
+        className="serif"
+        style={{ fontSize: 34, fill: turned ? "var(--paper)" : undefined }}
+      >
+        {minutes}
+        <tspan style={{ fontSize: 20 }} dx="5">
+          min
+        </tspan>
+      </text>
+      <text
+        x={place}
+        y={BASE - 24}
+        style={{ fontSize: 13, fill: turned ? "var(--paper)" : undefined }}
+      >
+        {percent(gain)} of upkeep
+      </text>
+    </g>
+  );
+}
+
+/** The marker that is dragged: a house on the ruler with a stem up to the curve. */
+function Marker({ stem, foot }: { stem: number; foot: number }) {
+  return (
+    <svg width="1" height="1" className="overflow-visible" aria-hidden="true">
+      <path d={`M0 ${stem}V${foot + 6}`} stroke="var(--ink)" strokeWidth="2" />
+      <circle cx="0" cy={stem} r="5.5" fill="var(--ink)" />
+      <path
+        d={`M0 ${foot - 5}L17 ${foot + 10}V${foot + 44}H-17V${foot + 10}Z`}
+        fill="var(--ink)"
+        stroke="var(--paper)"
+        strokeWidth="2"
+        className="group-focus-visible:stroke-focus group-focus-visible:[stroke-width:3.5]"
+      />
+      <path
+        d={`M-6 ${foot + 19}v15M0 ${foot + 19}v15M6 ${foot + 19}v15`}
+        stroke="var(--paper)"
+        strokeWidth="1.6"
+      />
+    </svg>
+  );
+}
+
+type CallOutProps = Pick<Props, "today" | "minutes"> & {
+  x: (at: number) => number;
+  y: (gain: number) => number;
+  right: number;
+};
+
+/** The points of the curve worth knowing, and what comes in next. */
+function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
+  const gainAt = (at: number) => today.curve.find((point) => point.minutes === at)?.gain ?? 0;
+  const shown = callOuts(today).map((one, index, all) => {
+    const width = one.text.length * 6.2 + 60;
+    const turned = x(one.at) + width > right;
+    const from = turned ? x(one.at) - width : x(one.at) - 4;
+    const before = all[index - 1];
+    const close = before !== undefined && x(before.at) + before.text.length * 6.2 + 60 > from;
+    const end = y(gainAt(one.at));
+    // Where the curve leaves no room above it, the words hang below.
+    const baseline = end > TOP + 40 ? 14 + (close ? 18 : 0) : end + (close ? 52 : 32);
+    return { ...one, end, baseline, turned };
+  });
+
+  const hung: { at: number; name: string; from: number; to: number }[] = [];
+  for (const task of [...today.later].sort((a, b) => (a.comesInAt ?? 999) - (b.comesInAt ?? 999))) {
+    const at = task.comesInAt;
+    if (at === null || at <= minutes) {
+      continue;
+    }
+    const from = x(at);
+    const to = from + 10 + Math.max(task.shortName.length, 7) * 6.9;
+    const clearOfValue = from > x(minutes) + 130 || x(minutes) > right - 150;
+    if (clearOfValue && to < right && hung.every((other) => from > other.to)) {
+      hung.push({ at, name: task.shortName, from, to });
+    }
+  }
+
+  return (
+    <g>
+      {shown.map((one) => (
+        <g key={one.text}>
+          <path
+            className="leader"
+            d={`M${x(one.at)} ${one.end}V${one.baseline + (one.baseline < one.end ? 4 : -12)}`}
+          />
+          <circle
+            cx={x(one.at)}
+            cy={one.end}
+            r="3"
+            fill="var(--paper)"
+            stroke="var(--ink)"
+            strokeWidth="1.6"
+          />
+          <text
+            x={x(one.at) + (one.turned ? 4 : -4)}
+            y={one.baseline}
+            textAnchor={one.turned ? "end" : "start"}
+            style={{ fontSize: 13 }}
+          >
+            <tspan fontWeight="650">{one.at} min</tspan>
+            <tspan className="note" dx="6">
+              {one.text}
+            </tspan>
+          </text>
+        </g>
+      ))}
+      {hung.map((one) => (
+        <g key={one.name}>
+          <path className="leader" d={`M${one.from} ${BASE - 40}V${BASE}`} />
+          <text x={one.from + 6} y={BASE - 29} style={{ fontSize: 13, fontWeight: 650 }}>
+            +{one.at - minutes} min
+          </text>
+          <text x={one.from + 6} y={BASE - 13} style={{ fontSize: 13 }}>
+            {one.name}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** The points of the curve that are worth a word, shortest first. */
+function callOuts(today: Today): { at: number; text: string }[] {
+  const { comingDueMinutes: due, flatMinutes: flat } = today;
+  if (due !== null && due === flat) {
+    return [{ at: due, text: "all that comes due this week; detail from here" }];
+  }
+  return [
+    { at: due, text: "all that comes due this week" },
+    { at: flat, text: "flattens: detail from here" },
+  ]
+    .filter((one): one is { at: number; text: string } => one.at !== null)
+    .sort((a, b) => a.at - b.at);
+}

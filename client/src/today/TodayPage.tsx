@@ -1,0 +1,287 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useDeferredValue, useRef, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { api, ask, type Cabin, newKey, type Today } from "../api/client";
+import { Caution } from "../shared/Caution";
+import {
+  clock,
+  clockOrDay,
+  count,
+  daysSaid,
+  longDay,
+  percent,
+  minutes as said,
+  shortDay,
+} from "../shared/format";
+import { Empty, Failed, Loading } from "../shared/States";
+import { useShortcuts } from "../shared/shortcuts";
+import { TitleBlock } from "../shared/TitleBlock";
+import { VehicleCell } from "../shared/VehicleCell";
+import { DistanceCell } from "./DistanceCell";
+import { Lanes } from "./Lanes";
+import { OrderTable } from "./OrderTable";
+import { Ruler } from "./Ruler";
+import { WayRound } from "./WayRound";
+
+const USUAL_MINUTES = 25;
+const KEY = "cove.minutes";
+
+/** Today: say how long you have, see what is worth doing in it, and start. */
+export function TodayPage() {
+  const { vehicleId = "" } = useParams();
+  const [minutes, setMinutes] = useState(() => Number(localStorage.getItem(KEY)) || USUAL_MINUTES);
+  const wanted = useDeferredValue(minutes);
+  const today = useQuery({
+    queryKey: ["vehicle", vehicleId, "today", wanted],
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/today", {
+          params: { path: { vehicleId }, query: { minutes: wanted } },
+          signal,
+        }),
+      ),
+    placeholderData: (previous, query) =>
+      query?.queryKey[1] === vehicleId ? keepPreviousData(previous) : undefined,
+  });
+  const cabin = useQuery({
+    queryKey: ["vehicle", vehicleId, "cabin"],
+    queryFn: ({ signal }) =>
+      ask(api.GET("/api/vehicles/{vehicleId}/cabin", { params: { path: { vehicleId } }, signal })),
+  });
+
+  if (today.isError) {
+    return <Failed error={today.error} again={() => today.refetch()} />;
+  }
+  if (!today.data) {
+    return <Loading what="Sounding the cabin" />;
+  }
+  return (
+    <Plan
+      today={today.data}
+      cabin={cabin.data}
+      minutes={minutes}
+      onMinutes={(next) => {
+        localStorage.setItem(KEY, String(next));
+        setMinutes(next);
+      }}
+    />
+  );
+}
+
+type PlanProps = {
+  today: Today;
+  cabin: Cabin | undefined;
+  minutes: number;
+  onMinutes: (minutes: number) => void;
+};
+
+function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const key = useRef(newKey());
+  const start = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/runs", {
+          params: { path: { vehicleId: today.vehicle.id } },
+          headers: { "Idempotency-Key": key.current },
+          body: { minutes },
+        }),
+      ),
+    onSuccess: (run) => {
+      key.current = newKey();
+      queries.setQueryData(["run", run.id], run);
+      navigate(`/runs/${run.id}`);
+    },
+  });
+  const begin = () =>
+    today.runUnderWay
+      ? navigate(`/runs/${today.runUnderWay}`)
+      : today.steps.length > 0 && start.mutate();
+  useShortcuts([
+    {
+      keys: "m",
+      label: "Move the time marker",
+      run: () => document.getElementById("minutes")?.focus(),
+    },
+    { keys: "← →", label: "One minute less or more, with Shift five" },
+    {
+      keys: "s",
+      label: today.runUnderWay ? "Go on with the session" : "Start the session",
+      run: begin,
+    },
+  ]);
+
+  return (
+    <main className="flex flex-1 flex-col">
+      <TitleBlock
+        title="Today"
+        cells={[
+          { label: "Vehicle", value: <VehicleCell vehicle={today.vehicle} /> },
+          { label: "Date", value: longDay(today.now) },
+          { label: "Driven", value: <DistanceCell today={today} /> },
+          { label: "Order", value: "Dust first, glass last" },
+        ]}
+      />
+      {today.worthDoing === 0 ? (
+        <Empty title="Nothing to do today">
+          <p>
+            Every level is low.{" "}
+            {today.nextDue
+              ? `The first mark is reached on ${shortDay(today.nextDue)}.`
+              : "Nothing comes due."}
+          </p>
+          <p className="mt-6">
+            <Link className="act2 text-ink" to={`/cars/${today.vehicle.id}/cabin`}>
+              Look at the cabin
+            </Link>
+          </p>
+        </Empty>
+      ) : (
+        <>
+          <section className="border-b-[1.5px] border-ink px-4 pt-3.5 desk:px-[26px]">
+            <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+              <h2 className="text-26">How long have you got?</h2>
+              <Verdict today={today} />
+            </div>
+            <Ruler today={today} minutes={minutes} onChange={onMinutes} />
+          </section>
+          <div className="grid flex-1 desk:grid-cols-[minmax(0,1.83fr)_minmax(300px,1fr)]">
+            <section className="px-4 pt-3 pb-5 desk:px-[26px]">
+              <div className="mb-1.5 flex flex-wrap items-baseline justify-between gap-x-4">
+                <h2 className="text-20">Running order</h2>
+                <p className="text-13 text-soft">{summary(today)}</p>
+              </div>
+              {today.steps.length === 0 ? (
+                <p className="py-6 text-16 text-soft">
+                  Nothing worth doing fits {minutes} minutes. Move the marker to the right.
+                </p>
+              ) : (
+                <>
+                  <Lanes today={today} />
+                  <OrderTable today={today} />
+                </>
+              )}
+            </section>
+            <aside className="border-hairline px-4 pt-3 pb-5 desk:border-l desk:px-[22px]">
+              <h2 className="text-20">Your way round</h2>
+              {cabin ? <WayRound today={today} cabin={cabin} /> : <div className="h-64" />}
+              <Later today={today} />
+            </aside>
+          </div>
+        </>
+      )}
+      {(today.steps.length > 0 || today.runUnderWay) && (
+        <footer className="no-print sticky bottom-[66px] z-10 flex min-h-[74px] flex-wrap items-center gap-x-6 gap-y-2 border-t-[1.5px] border-ink bg-deep px-4 py-3 desk:bottom-0 desk:px-[26px]">
+          <button
+            type="button"
+            className="act max-desk:w-full"
+            onClick={begin}
+            disabled={start.isPending}
+          >
+            {today.runUnderWay ? "Go on with the session" : `Start ${minutes}-minute session`}
+          </button>
+          {start.isError ? (
+            <p role="alert" className="max-w-md text-16 text-coral">
+              {start.error.message}
+            </p>
+          ) : (
+            <Facts today={today} />
+          )}
+          {today.caution && (
+            <div className="ml-auto max-w-[290px] max-desk:hidden">
+              <Caution>{today.caution}</Caution>
+            </div>
+          )}
+        </footer>
+      )}
+    </main>
+  );
+}
+
+function summary(today: Today): string {
+  const tasks = count(today.steps.filter((step) => !step.putsBack).length, "task");
+  const hands = `${tasks}, ${said(today.handsMinutes)} minutes of hands`;
+  const first = today.drying[0];
+  if (today.waitMinutes >= 1) {
+    return `${hands}, ${said(today.waitMinutes)} of waiting for things to dry.`;
+  }
+  return first ? `${hands}; ${first.what.toLowerCase()} dry while you work.` : `${hands}.`;
+}
+
+function Verdict({ today }: { today: Today }) {
+  const takes = `${today.minutes} minutes takes back ${percent(today.gain)} of today's upkeep`;
+  if (today.overMark === 0) {
+    return <p className="text-[15px]">{takes}. Nothing is over the mark.</p>;
+  }
+  const all = today.overMarkCleared === today.overMark;
+  return (
+    <p className="text-[15px]">
+      {takes} and clears{" "}
+      <b className="over">
+        {today.overMarkCleared} of {count(today.overMark, "task")} over the mark
+      </b>
+      {all ? "." : "; the rest needs longer."}
+    </p>
+  );
+}
+
+function Later({ today }: { today: Today }) {
+  const later = [...today.later].sort((a, b) => (a.daysLeft ?? 9999) - (b.daysLeft ?? 9999));
+  return (
+    <>
+      <h3 className="mt-1 mb-1 text-[15px]">Left for another day</h3>
+      {later.length === 0 ? (
+        <p className="text-13 text-soft">Nothing: this session does it all.</p>
+      ) : (
+        <ul className="text-13">
+          {later.slice(0, 5).map((task) => (
+            <li
+              key={task.taskId}
+              className="flex justify-between gap-4 border-t border-hairline leading-[20px]"
+            >
+              <span className="truncate">{task.name}</span>
+              <b className={`flex-none font-semibold ${(task.daysLeft ?? 1) < 0 ? "over" : ""}`}>
+                {daysSaid(task.daysLeft)}
+              </b>
+            </li>
+          ))}
+          {later.length > 5 && (
+            <li className="border-t border-hairline leading-[20px] text-soft">
+              and {later.length - 5} more
+            </li>
+          )}
+        </ul>
+      )}
+    </>
+  );
+}
+
+function Facts({ today }: { today: Today }) {
+  const lastDry = [...today.drying].sort((a, b) => b.to - a.to)[0];
+  const facts = [
+    { label: "Finish", value: clock(today.finish) },
+    ...(lastDry
+      ? [{ label: `${lastDry.what} dry`, value: clockOrDay(lastDry.dryAt, today.now) }]
+      : []),
+    { label: "Fetch", value: today.kits.map((kit) => kit.name).join(", ") || "Nothing" },
+  ];
+  return (
+    <dl className="flex flex-wrap gap-x-6 gap-y-1 desk:flex-nowrap desk:max-w-[620px]">
+      {facts.map((fact) => (
+        <div key={fact.label}>
+          <dt className="cap">{fact.label}</dt>
+          <dd
+            className={
+              fact.label === "Fetch"
+                ? "text-13 leading-[1.25] font-semibold"
+                : "text-16 font-semibold whitespace-nowrap"
+            }
+          >
+            {fact.value}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,28 @@
+/** The minutes of the ruler stand on a square-root scale, so that short times have room. */
+export const SHORTEST = 5;
+export const LONGEST = 120;
+
+const span = Math.sqrt(LONGEST) - Math.sqrt(SHORTEST);
+
+/** Where a number of minutes stands on the ruler, from 0 to 1. */
+export function toPlace(minutes: number): number {
+  return (Math.sqrt(minutes) - Math.sqrt(SHORTEST)) / span;
+}
+
+/** The whole minutes at a place on the ruler. */
+export function toMinutes(place: number): number {
+  const minutes = (Math.sqrt(SHORTEST) + place * span) ** 2;
+  return Math.max(SHORTEST, Math.min(LONGEST, Math.round(minutes)));
+}
+
+/** The marks of the ruler that carry a number. */
+export const NUMBERED = [5, 10, 15, 20, 25, 30, 40, 50, 60, 75, 90, 105, 120];
+
+/** Every tick: each minute to 30, each second one to 60, each fifth to the end. */
+export const TICKS: number[] = (() => {
+  const ticks: number[] = [];
+  for (let at = SHORTEST; at <= LONGEST; at += at < 30 ? 1 : at < 60 ? 2 : 5) {
+    ticks.push(at);
+  }
+  return ticks;
+})();

@@ -1,0 +1,87 @@
+import { spawn } from "node:child_process";
+import { once } from "node:events";
+import { mkdtemp, rm } from "node:fs/promises";
+import { createServer } from "node:net";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+
+const START_LIMIT_MS = 30_000;
+
+/** The built application: the folder that `./cove` publishes to. */
+function appFolder() {
+  const folder = process.env.COVE_APP;
+  if (!folder) {
+    throw new Error("Run the browser tests with ./cove test, which builds the application first.");
+  }
+  return folder;
+}
+
+async function freePort() {
+  const probe = createServer();
+  probe.listen(0, "127.0.0.1");
+  await once(probe, "listening");
+  const address = probe.address();
+  probe.close();
+  await once(probe, "close");
+  if (address === null || typeof address === "string") {
+    throw new Error("No free port was found.");
+  }
+  return address.port;
+}
+
+async function answers(url) {
+  try {
+    return (await fetch(`${url}/api/health`)).ok;
+  } catch {
+    return false;
+  }
+}
+
+/** A running Cove of its own data. Stopping it the hard way and starting it again keeps address and data. */
+export class Cove {
+  constructor(options = {}) {
+    this.options = { demo: false, ...options };
+  }
+
+  static async start(options) {
+    const cove = new Cove(options);
+    cove.data = await mkdtemp(join(tmpdir(), "cove-e2e-"));
+    cove.port = await freePort();
+    cove.url = `http://127.0.0.1:${cove.port}`;
+    await cove.run(cove.options.clock);
+    return cove;
+  }
+
+  async run(clock) {
+    const args = [join(appFolder(), "Cove.Web.dll"), "--port", String(this.port), "--data", this.data];
+    args.push("--demo", String(this.options.demo));
+    if (clock) {
+      args.push("--clock", clock);
+    }
+    this.process = spawn("dotnet", args, { stdio: "ignore", env: { ...process.env, TZ: "UTC" } });
+    const deadline = Date.now() + START_LIMIT_MS;
+    while (!(await answers(this.url))) {
+      if (Date.now() > deadline || this.process.exitCode !== null) {
+        throw new Error("The server did not come up.");
+      }
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+
+  async kill() {
+    if (this.process.exitCode === null && this.process.signalCode === null) {
+      this.process.kill("SIGKILL");
+      await once(this.process, "exit");
+    }
+  }
+
+  async restart(clock = this.options.clock) {
+    await this.kill();
+    await this.run(clock);
+  }
+
+  async stop() {
+    await this.kill();
+    await rm(this.data, { recursive: true, force: true });
+  }
+}
