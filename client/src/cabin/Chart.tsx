@@ -5,7 +5,8 @@ import { inkOn, step } from "../shared/chart";
 import { days, daysSaid } from "../shared/format";
 import { insideLabels, leaders } from "./labels";
 
-const MARGIN = { x: 46, top: 66, bottom: 66 };
+const MARGIN = { x: 46, top: 70, bottom: 70 };
+const ROW = 18;
 
 type Props = { cabin: Cabin; chosen: string | null; onChoose: (surfaceId: string) => void };
 
@@ -88,42 +89,36 @@ export function Chart({ cabin, chosen, onChoose }: Props) {
         )}
       />
       <g pointerEvents="none" aria-hidden="true">
-        {margins.map((one) => (
-          <g key={one.surface.id}>
-            <path
-              d={`M${one.anchor.x} ${one.top ? box.y + 36 : box.y + box.height - 40}V${one.anchor.y}`}
-              stroke="var(--paper)"
-              strokeWidth="2.6"
-              opacity=".55"
-            />
-            <path
-              className="leader"
-              d={`M${one.anchor.x} ${one.top ? box.y + 36 : box.y + box.height - 40}V${one.anchor.y}`}
-            />
-            <circle
-              cx={one.anchor.x}
-              cy={one.anchor.y}
-              r="2.6"
-              fill="var(--ink)"
-              stroke="var(--paper)"
-              strokeWidth=".8"
-            />
-            <text
-              x={one.x}
-              y={one.top ? box.y + 30 : box.y + box.height - 24}
-              style={{ fontSize: 13 }}
-            >
-              <tspan fontWeight="650" className={one.surface.overMark ? "over" : ""}>
-                {one.head}
-              </tspan>
-              {one.note && (
-                <tspan className="note" dx="6">
-                  {one.note}
+        {margins.map((one) => {
+          const baseline = one.top
+            ? box.y + 28 + one.row * ROW
+            : box.y + box.height - 19 - one.row * ROW;
+          const drop = `M${one.anchor.x} ${one.top ? baseline + 6 : baseline - 15}V${one.anchor.y}`;
+          return (
+            <g key={one.surface.id}>
+              <path d={drop} stroke="var(--paper)" strokeWidth="2.6" opacity=".55" />
+              <path className="leader" d={drop} />
+              <circle
+                cx={one.anchor.x}
+                cy={one.anchor.y}
+                r="2.6"
+                fill="var(--ink)"
+                stroke="var(--paper)"
+                strokeWidth=".8"
+              />
+              <text x={one.x} y={baseline} style={{ fontSize: 13 }}>
+                <tspan fontWeight="650" className={one.surface.overMark ? "over" : ""}>
+                  {one.head}
                 </tspan>
-              )}
-            </text>
-          </g>
-        ))}
+                {one.note && (
+                  <tspan className="note" dx="6">
+                    {one.note}
+                  </tspan>
+                )}
+              </text>
+            </g>
+          );
+        })}
         {inside.map((one) => (
           <Sounding key={one.surface.id} {...one} />
         ))}

@@ -36,7 +36,7 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
       {task && (
         <>
           {tasks.length > 1 && (
-            <div className="mb-2">
+            <div className="mb-2 [&_button]:text-14">
               <Choice
                 label="Task"
                 value={task.taskId}

@@ -19,10 +19,12 @@ export type Leader = {
   anchor: { x: number; y: number };
   width: number;
   top: boolean;
+  /** 0 for the outer row of a margin, 1 for the one nearer to the car. */
+  row: number;
 };
 
 const LETTER = 6.7;
-const NOTE_LETTER = 5.9;
+const NOTE_LETTER = 6.5;
 const GAP = 14;
 const STEPS = 12;
 
@@ -101,11 +103,13 @@ export function leaders(cabin: Cabin, left: number, right: number): Leader[] {
       : `${surface.shortName} ${days(surface.daysLeft)}`;
     const width = textWidth(head) + (surface.note ? textWidth(surface.note, NOTE_LETTER) + 6 : 0);
     const anchor = leaderEnd(shape);
-    const first = anchor.y < 290;
-    for (const top of [first, !first]) {
-      const x = room(placed, top, anchor.x, width, left, right);
-      if (x !== null && (top === first || surface.overMark || surface.note !== "")) {
-        placed.push({ surface, head, note: surface.note, x, anchor, width, top });
+    const near = anchor.y < 290;
+    const far = surface.overMark || surface.note !== "" ? [!near] : [];
+    const spots = [near, ...far].flatMap((top) => [0, 1].map((row) => ({ top, row })));
+    for (const { top, row } of spots) {
+      const x = room(placed, { top, row }, anchor.x, width, left, right);
+      if (x !== null) {
+        placed.push({ surface, head, note: surface.note, x, anchor, width, top, row });
         break;
       }
     }
@@ -133,24 +137,36 @@ function leaderEnd(shape: PlanShape): { x: number; y: number } {
   return { x: bounds.x + bounds.width - 14, y: bounds.y + 26 };
 }
 
-/** Finds where a label may begin so that its leader drops from it and no other label is touched. */
+/**
+ * Finds where a label may begin so that its leader drops from it, no other label is touched, and no leader
+ * from the outer row runs through a label of the inner one.
+ */
 function room(
   placed: Leader[],
-  top: boolean,
-  x: number,
+  { top, row }: { top: boolean; row: number },
+  anchor: number,
   width: number,
   left: number,
   right: number,
 ): number | null {
-  const others = placed.filter((one) => one.top === top);
+  const margin = placed.filter((one) => one.top === top);
+  if (margin.some((one) => Math.abs(one.anchor.x - anchor) < 6)) {
+    return null;
+  }
+  const covers = (from: number, wide: number, x: number) => x > from - 5 && x < from + wide + 5;
   const clear = (from: number) =>
     from >= left &&
     from + width <= right &&
-    others.every((one) => from > one.x + one.width + GAP || from + width + GAP < one.x) &&
-    others.every((one) => Math.abs(one.anchor.x - x) > 5);
+    margin.every((one) =>
+      one.row === row
+        ? from > one.x + one.width + GAP || from + width + GAP < one.x
+        : row === 0
+          ? !covers(one.x, one.width, anchor)
+          : !covers(from, width, one.anchor.x),
+    );
   const starts = Array.from(
     { length: STEPS + 1 },
-    (_, index) => x - 8 - (index / STEPS) * (width - 16),
+    (_, index) => anchor - 8 - (index / STEPS) * (width - 16),
   );
   return starts.find(clear) ?? null;
 }

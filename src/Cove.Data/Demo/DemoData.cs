@@ -71,7 +71,7 @@ public sealed class DemoData
         await Live(
             estate,
             [.. slots.Where((_, week) => week % 9 != 8 || week == slots.Count - 1)],
-            DemoEvents.OfTheEstate(now),
+            DemoEvents.OfTheEstate(now, zone),
             cancel
         );
 

@@ -34,7 +34,7 @@ public static class CareTasks
             RoutineMethods.VacuumSeats
         ) with
         {
-            Visible = 2,
+            Visible = 3,
         },
         Task(
             "vacuum-carpets",
@@ -51,7 +51,7 @@ public static class CareTasks
             RoutineMethods.VacuumCarpets
         ) with
         {
-            Visible = 2,
+            Visible = 3,
         },
         // practice: weekly
         Task(

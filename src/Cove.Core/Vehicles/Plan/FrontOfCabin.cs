@@ -54,7 +54,7 @@ internal static class FrontOfCabin
                 Facts = SurfaceFacts.AirbagBehind,
             },
             dash,
-            anchor: sheet.Pen().Place(124, 330)
+            anchor: sheet.Pen().Place(134, 372)
         );
 
         OutlinePen vents = sheet

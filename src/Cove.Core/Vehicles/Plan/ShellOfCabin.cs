@@ -161,7 +161,7 @@ internal static class ShellOfCabin
             ),
             sheet.Pen().Box(200, 26, end - 200, 508, 46),
             PlanLayer.Overhead,
-            sheet.Pen().Place(Math.Min(560, end - 60), 26)
+            sheet.Pen().Place(end - 60, 26)
         );
     }
 

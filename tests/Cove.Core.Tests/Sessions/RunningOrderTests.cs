@@ -1,0 +1,134 @@
+namespace Cove.Core.Tests.Sessions;
+
+public sealed class RunningOrderTests
+{
+    private static readonly DateTimeOffset Now = new(2026, 3, 14, 9, 30, 0, TimeSpan.Zero);
+
+    [Property(MaxTest = 60)]
+    public Property Every_order_keeps_precedence_lags_and_one_pair_of_hands() =>
+        Prop.ForAll(
+            Cars.Layouts.ToArbitrary(),
+            Gen.Choose(0, int.MaxValue).ToArbitrary(),
+            (layout, seed) =>
+            {
+                OrderProblem problem = SomeSession(layout, new Random(seed));
+                RunningOrder order = RunningOrder.Solve(problem);
+                TimeSpan[] ends = new TimeSpan[problem.Jobs.Count];
+                TimeSpan[] begins = new TimeSpan[problem.Jobs.Count];
+                foreach (OrderedJob step in order.Steps)
+                {
+                    ends[step.Job] = step.End;
+                    begins[step.Job] = step.Begin;
+                }
+
+                bool eachOnce = order
+                    .Steps.Select(step => step.Job)
+                    .Order()
+                    .SequenceEqual(Enumerable.Range(0, problem.Jobs.Count));
+                bool oneAfterTheOther = order
+                    .Steps.Zip(order.Steps.Skip(1))
+                    .All(pair => pair.First.End <= pair.Second.Begin);
+                bool inOrder = problem.Precedences.All(rule =>
+                    begins[rule.After] >= ends[rule.Before] + rule.Lag
+                );
+                bool handsAreCounted = order.Steps.All(step =>
+                    step.End - step.Work == problem.Jobs[step.Job].Hands && step.Work >= step.Begin
+                );
+                return eachOnce && oneAfterTheOther && inOrder && handsAreCounted;
+            }
+        );
+
+    [Fact]
+    public void Mats_come_first_and_go_back_dry_and_glass_is_last()
+    {
+        OrderProblem problem = WholeCar();
+        List<OrderJob> order = [.. RunningOrder.Solve(problem).Steps.Select(step => problem.Jobs[step.Job])];
+
+        Assert.Equal("wash-rubber-mats", order[0].TaskId);
+        Assert.True(Place("brush-vents") < Place("vacuum-seats"));
+        Assert.True(Place("vacuum-seats") < Place("vacuum-carpets"));
+        Assert.True(Place("vacuum-carpets") < Place("wipe-dash"));
+        Assert.True(Place("wipe-dash") < Place("clean-fabric-seats"));
+        Assert.True(Place("clean-fabric-seats") < Place("protect-plastics"));
+        Assert.True(Place("protect-plastics") < Place("windscreen"));
+        Assert.All(
+            order.Skip(Math.Max(Place("windscreen"), Place("other-glass")) + 1),
+            job => Assert.Equal(Stage.PutBack, job.Stage)
+        );
+
+        int Place(string taskId) => order.FindIndex(job => job.TaskId == taskId && !job.PutsBack);
+    }
+
+    [Fact]
+    public void Mats_wait_twenty_minutes_and_the_waiting_is_not_counted_as_work()
+    {
+        OrderProblem problem = Session(CareBook.ReferenceLayout, "wash-rubber-mats");
+
+        RunningOrder order = RunningOrder.Solve(problem);
+
+        Assert.Equal(2, order.Steps.Count);
+        Assert.Equal(TimeSpan.FromMinutes(20), order.Steps[1].Begin - order.Steps[0].End);
+        Assert.Equal(order.Length - TimeSpan.FromMinutes(20), order.Busy);
+    }
+
+    [Fact]
+    public void Work_on_the_spot_is_done_where_the_person_stands()
+    {
+        OrderJob Job(double[] places, Stage stage) =>
+            new("scent", false, stage, TimeSpan.FromMinutes(1), [], places, TimeSpan.Zero);
+        var problem = new OrderProblem(
+            [Job([10], Stage.Dust), Job([], Stage.VacuumHigh), Job([0], Stage.VacuumFloor)],
+            [new(0, 1, TimeSpan.Zero), new(1, 2, TimeSpan.Zero)],
+            LoopLength: 40,
+            Start: 0
+        );
+
+        RunningOrder order = RunningOrder.Solve(problem);
+
+        // Ten seconds there and, after the work on the spot, the same ten back: standing still moves nobody.
+        Assert.Equal(TimeSpan.FromSeconds(20), order.Changeover);
+        Assert.Empty(order.Steps[1].Tour);
+    }
+
+    [Fact]
+    public void A_round_begins_at_the_nearest_door_and_takes_the_shorter_way()
+    {
+        var job = new OrderJob(
+            "vacuum-seats",
+            false,
+            Stage.VacuumHigh,
+            TimeSpan.FromMinutes(2),
+            [],
+            [2, 14, 26],
+            TimeSpan.Zero
+        );
+
+        RunningOrder order = RunningOrder.Solve(new OrderProblem([job], [], LoopLength: 40, Start: 25));
+
+        Assert.Equal([26, 14, 2], order.Steps[0].Tour);
+    }
+
+    [Fact]
+    public void Jobs_that_wait_for_each_other_are_refused()
+    {
+        OrderProblem sound = Session(CareBook.ReferenceLayout, "vacuum-seats", "scent");
+        var circle = sound with { Precedences = [new(0, 1, TimeSpan.Zero), new(1, 0, TimeSpan.Zero)] };
+
+        Assert.Throws<ArgumentException>(() => RunningOrder.Solve(circle));
+    }
+
+    private static OrderProblem SomeSession(CabinLayout layout, Random random)
+    {
+        var items = CareBook.For(Cars.Of(layout)).Where(_ => random.Next(2) == 0);
+        return SessionJobs.Of([.. items], new SessionPlaces(CabinBuilder.Build(layout)));
+    }
+
+    private static OrderProblem WholeCar() =>
+        Session(CareBook.ReferenceLayout, [.. CareTasks.All.Select(task => task.Id)]);
+
+    private static OrderProblem Session(CabinLayout layout, params string[] taskIds) =>
+        SessionJobs.Of(
+            [.. CareBook.For(Cars.Of(layout)).Where(item => taskIds.Contains(item.Task.Id))],
+            new SessionPlaces(CabinBuilder.Build(layout))
+        );
+}

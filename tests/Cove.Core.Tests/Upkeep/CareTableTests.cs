@@ -1,0 +1,90 @@
+namespace Cove.Core.Tests.Upkeep;
+
+public sealed class CareTableTests
+{
+    [Fact]
+    public void Every_name_in_the_table_leads_somewhere()
+    {
+        Assert.Equal(CareTasks.All.Count, CareTasks.All.Select(task => task.Id).Distinct().Count());
+        Assert.All(
+            CareTasks.All,
+            task =>
+            {
+                Assert.True(task.Requires is null || CareTasks.Find(task.Requires) is not null, task.Id);
+                Assert.All(task.AfterDryingOf, other => Assert.NotNull(CareTasks.Find(other)));
+                Assert.NotEmpty(task.Method.Steps);
+                Assert.NotEmpty(task.Method.Cautions);
+                Assert.True(task.Drying == TimeSpan.Zero || task.DryingWhat.Length > 0, task.Id);
+            }
+        );
+        Assert.All(
+            CareEvents.All.SelectMany(happening => happening.Jumps),
+            jump => Assert.NotNull(CareTasks.Find(jump.TaskId))
+        );
+    }
+
+    // Common practice, no single source: what is done weekly, fortnightly, monthly and every two to three months.
+    [Theory]
+    [InlineData("vacuum-seats", 7)]
+    [InlineData("vacuum-carpets", 7)]
+    [InlineData("wipe-dash", 7)]
+    [InlineData("brush-vents", 14)]
+    [InlineData("clean-wheel", 14)]
+    [InlineData("clean-leather", 30)]
+    public void Intervals_are_those_of_the_trade(string taskId, double days) =>
+        Assert.Equal(days, CareTasks.Find(taskId)!.IntervalDays);
+
+    // Common practice: seal leather and change the scent every two to three months.
+    [Theory]
+    [InlineData("seal-leather")]
+    [InlineData("scent")]
+    public void Some_things_come_round_every_two_to_three_months(string taskId) =>
+        Assert.InRange(CareTasks.Find(taskId)!.IntervalDays, 60, 92);
+
+    // Common practice: half a minute of dwell on mats and carpet foam, 30 to 50 s on a headliner, a day for belts,
+    // fabric clean and dry for half an hour before it is protected, 15 to 20 minutes between two coats.
+    [Fact]
+    public void Dwell_and_drying_times_are_those_of_the_trade()
+    {
+        Assert.Equal(30, DwellOf("wash-rubber-mats"));
+        Assert.Equal(30, DwellOf("foam-carpets"));
+        Assert.InRange(DwellOf("headliner"), 30, 50);
+        Assert.InRange(DwellOf("protect-fabric"), 15 * 60, 20 * 60);
+        Assert.Equal(TimeSpan.FromHours(24), CareTasks.Find("seat-belts")!.Drying);
+        Assert.Equal(TimeSpan.FromMinutes(30), CareTasks.Find("clean-fabric-seats")!.Drying);
+        Assert.Contains("clean-fabric-seats", CareTasks.Find("protect-fabric")!.AfterDryingOf);
+
+        static double DwellOf(string taskId) =>
+            CareTasks
+                .Find(taskId)!
+                .Method.Steps.Single(step => step.Dwell is not null)
+                .Dwell!.Value.TotalSeconds;
+    }
+
+    [Fact]
+    public void A_larger_car_takes_longer_and_the_reference_car_takes_the_minutes_of_the_table()
+    {
+        IReadOnlyList<CareItem> reference = CareBook.For(Cars.Of(CareBook.ReferenceLayout));
+        IReadOnlyList<CareItem> city = CareBook.For(
+            Cars.Of(CareBook.ReferenceLayout with { Body = BodyType.CityCar, Rows = 1, ChildSeats = 0 })
+        );
+
+        Assert.All(
+            reference,
+            item =>
+                Assert.InRange(
+                    item.Work.TotalMinutes,
+                    item.Task.Work.TotalMinutes - 0.5,
+                    item.Task.Work.TotalMinutes + 0.5
+                )
+        );
+        Assert.All(
+            city,
+            item =>
+                Assert.True(
+                    item.Work <= reference.Single(other => other.Task == item.Task).Work,
+                    item.Task.Id
+                )
+        );
+    }
+}
