@@ -53,7 +53,7 @@ app.UseSecurityHeaders();
 app.UseExceptionHandler(errors => errors.Run(Problems.Write));
 app.UseStatusCodePages();
 app.UseOriginGuard();
-app.UseDefaultFiles();
+app.UseClientPages();
 app.UseStaticFiles();
 
 app.MapOpenApi();
@@ -64,9 +64,6 @@ api.MapToday();
 api.MapCabin();
 api.MapRuns();
 api.MapLog();
-app.Map("/api/{**rest}", () => Problems.NotFound("There is nothing at this address of the API."))
-    .ExcludeFromDescription();
-app.MapFallbackToFile("index.html");
 
 CoveDatabase.Prepare(app.Services);
 if (settings.Demo)

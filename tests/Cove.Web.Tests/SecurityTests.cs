@@ -74,4 +74,15 @@ public sealed class SecurityTests
 
         Assert.Equal(HttpStatusCode.UnsupportedMediaType, answer.StatusCode);
     }
+
+    [Fact]
+    public async Task A_method_that_an_address_does_not_take_is_said_to_be_wrong()
+    {
+        using var cove = new CoveHost();
+
+        HttpResponseMessage answer = await cove.Http.DeleteAsync(new Uri("/api/vehicles", UriKind.Relative));
+
+        Assert.Equal(HttpStatusCode.MethodNotAllowed, answer.StatusCode);
+        Assert.Equal("application/problem+json", answer.Content.Headers.ContentType!.MediaType);
+    }
 }

@@ -29,6 +29,7 @@ async function freePort() {
   return address.port;
 }
 
+/** @param {string} url */
 async function answers(url) {
   try {
     return (await fetch(`${url}/api/health`)).ok;
@@ -39,21 +40,37 @@ async function answers(url) {
 
 /** A running Cove of its own data. Stopping it the hard way and starting it again keeps address and data. */
 export class Cove {
-  constructor(options = {}) {
-    this.options = { demo: false, ...options };
+  /**
+   * @param {{ demo: boolean, clock?: string }} options
+   * @param {string} data
+   * @param {number} port
+   */
+  constructor(options, data, port) {
+    this.options = options;
+    this.data = data;
+    this.port = port;
+    this.url = `http://127.0.0.1:${port}`;
+    /** @type {import("node:child_process").ChildProcess | undefined} */
+    this.process = undefined;
   }
 
+  /** @param {{ demo: boolean, clock?: string }} options */
   static async start(options) {
-    const cove = new Cove(options);
-    cove.data = await mkdtemp(join(tmpdir(), "cove-e2e-"));
-    cove.port = await freePort();
-    cove.url = `http://127.0.0.1:${cove.port}`;
-    await cove.run(cove.options.clock);
+    const data = await mkdtemp(join(tmpdir(), "cove-e2e-"));
+    const cove = new Cove(options, data, await freePort());
+    await cove.run(options.clock);
     return cove;
   }
 
+  /** @param {string | undefined} clock */
   async run(clock) {
-    const args = [join(appFolder(), "Cove.Web.dll"), "--port", String(this.port), "--data", this.data];
+    const args = [
+      join(appFolder(), "Cove.Web.dll"),
+      "--port",
+      String(this.port),
+      "--data",
+      this.data,
+    ];
     args.push("--demo", String(this.options.demo));
     if (clock) {
       args.push("--clock", clock);
@@ -69,9 +86,10 @@ export class Cove {
   }
 
   async kill() {
-    if (this.process.exitCode === null && this.process.signalCode === null) {
-      this.process.kill("SIGKILL");
-      await once(this.process, "exit");
+    const running = this.process;
+    if (running && running.exitCode === null && running.signalCode === null) {
+      running.kill("SIGKILL");
+      await once(running, "exit");
     }
   }
 

@@ -23,6 +23,8 @@ import { Summary } from "./Summary";
 import { useClock } from "./useClock";
 
 const TRY_AGAIN_MS = 3000;
+/** A second tap this soon after a step appeared was meant for the step before. */
+const SETTLE_MS = 350;
 
 type Saying = { kind: RunEventKind; step: number; key: string };
 
@@ -77,8 +79,10 @@ function UnderWay({ run }: { run: Run }) {
     onError: () => queries.invalidateQueries({ queryKey: ["run", run.id] }),
   });
   const step = run.steps[run.current];
+  const settled = useSettled(`${run.current} ${run.rounds}`);
+  const busy = say.isPending || !settled;
   const answer = (kind: RunEventKind) => {
-    if (!say.isPending) {
+    if (!busy) {
       setAsking(null);
       say.mutate({ kind, step: run.current, key: newKey() });
     }
@@ -167,7 +171,7 @@ function UnderWay({ run }: { run: Run }) {
             <button
               type="button"
               className="act2 min-h-[54px] text-[18px]"
-              disabled={say.isPending}
+              disabled={busy}
               onClick={() => setAsking("notClean")}
             >
               Not clean yet
@@ -175,7 +179,7 @@ function UnderWay({ run }: { run: Run }) {
             <button
               type="button"
               className="act2 min-h-[54px] text-[18px]"
-              disabled={say.isPending}
+              disabled={busy}
               onClick={() => answer("skipped")}
             >
               Skip
@@ -183,7 +187,7 @@ function UnderWay({ run }: { run: Run }) {
             <button
               type="button"
               className="act col-span-2 min-h-[74px] !text-[24px]"
-              disabled={say.isPending}
+              disabled={busy}
               onClick={() => answer("done")}
             >
               Done
@@ -193,7 +197,7 @@ function UnderWay({ run }: { run: Run }) {
           <button
             type="button"
             className="act min-h-[74px] w-full !text-[24px]"
-            disabled={say.isPending}
+            disabled={busy}
             onClick={() => answer("finished")}
           >
             Finish
@@ -240,6 +244,16 @@ function UnderWay({ run }: { run: Run }) {
       </Sheet>
     </div>
   );
+}
+
+/** False for a moment whenever the key changes. */
+function useSettled(key: string): boolean {
+  const [settledKey, setSettledKey] = useState<string | null>(null);
+  useEffect(() => {
+    const timer = window.setTimeout(() => setSettledKey(key), SETTLE_MS);
+    return () => window.clearTimeout(timer);
+  }, [key]);
+  return settledKey === key;
 }
 
 type StepProps = { run: Run; step: RunStep; titleRef: React.RefObject<HTMLHeadingElement | null> };

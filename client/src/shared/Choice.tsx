@@ -17,11 +17,13 @@ export function Choice({ label, value, options, onChange, plain = false }: Props
         aria-label={label}
         className={
           plain
-            ? "-mx-1 inline-flex min-h-6 items-center gap-2 px-1 text-left hover:bg-deep"
+            ? "-mx-1 inline-flex min-h-6 max-w-full items-center gap-2 px-1 text-left hover:bg-deep"
             : "field inline-flex items-center justify-between gap-2 text-left"
         }
       >
-        <Select.Value />
+        <span className="truncate">
+          <Select.Value />
+        </span>
         <Select.Icon>
           <svg width="10" height="7" viewBox="0 0 10 7" aria-hidden="true">
             <path d="M1 1 5 5.500 9 1" fill="none" stroke="currentColor" strokeWidth="1.6" />

@@ -18,7 +18,7 @@ export function Ruler({ today, minutes, onChange }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(1152);
   const narrow = width < 700;
   const left = narrow ? 34 : 52;
-  const right = width - (narrow ? 14 : 26);
+  const right = width - (narrow ? 18 : 26);
   const x = (at: number) => left + toPlace(at) * (right - left);
   const y = (gain: number) => BASE - (BASE - TOP) * gain;
   const curve = today.curve.map(

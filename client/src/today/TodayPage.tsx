@@ -113,7 +113,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
   ]);
 
   return (
-    <main className="flex flex-1 flex-col">
+    <main className="flex flex-1 flex-col overflow-x-clip">
       <TitleBlock
         title="Today"
         cells={[
@@ -269,7 +269,7 @@ function Facts({ today }: { today: Today }) {
   return (
     <dl className="flex flex-wrap gap-x-6 gap-y-1 desk:flex-nowrap desk:max-w-[620px]">
       {facts.map((fact) => (
-        <div key={fact.label}>
+        <div key={fact.label} className={fact.label === "Fetch" ? "max-desk:hidden" : ""}>
           <dt className="cap">{fact.label}</dt>
           <dd
             className={

@@ -1,6 +1,8 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.WebUtilities;
 
 namespace Cove.Web.Hosting;
 
@@ -8,6 +10,9 @@ namespace Cove.Web.Hosting;
 internal static partial class Problems
 {
     private const string CheckFields = "Some of what was sent cannot be used. Nothing was changed.";
+
+    private const string TooLarge = "That is more than Cove takes in one request. Send less.";
+    private const string SendJson = "Send JSON, with the content type application/json.";
 
     private static readonly string[] Given = ["This has to be given."];
 
@@ -35,19 +40,34 @@ internal static partial class Problems
     public static IResult Fields(IDictionary<string, string[]> errors) =>
         Results.ValidationProblem(errors, title: CheckFields);
 
-    /// <summary>Gives the problems that the framework words by itself the words of this application.</summary>
+    /// <summary>Gives the problems that the framework words by itself words that tell what to do.</summary>
     public static void Word(ProblemDetailsOptions options) =>
         options.CustomizeProblemDetails = context =>
         {
-            if (context.ProblemDetails is HttpValidationProblemDetails problem)
+            ProblemDetails problem = context.ProblemDetails;
+            if (problem is HttpValidationProblemDetails fields)
             {
-                problem.Title = CheckFields;
-                problem.Errors = problem.Errors.ToDictionary(
+                fields.Title = CheckFields;
+                fields.Errors = fields.Errors.ToDictionary(
                     error => char.ToLowerInvariant(error.Key[0]) + error.Key[1..],
                     error => error.Value,
                     StringComparer.Ordinal
                 );
             }
+            else if (problem.Status is { } status && problem.Title == ReasonPhrases.GetReasonPhrase(status))
+            {
+                problem.Title = SentenceFor(status) ?? problem.Title;
+            }
+        };
+
+    private static string? SentenceFor(int status) =>
+        status switch
+        {
+            StatusCodes.Status404NotFound => "There is nothing at this address of the API.",
+            StatusCodes.Status405MethodNotAllowed => "This address of the API does not take that method.",
+            StatusCodes.Status413PayloadTooLarge => TooLarge,
+            StatusCodes.Status415UnsupportedMediaType => SendJson,
+            _ => null,
         };
 
     /// <summary>Turns what could not be read or went wrong into a problem.</summary>
@@ -57,14 +77,11 @@ internal static partial class Problems
         IResult problem = error switch
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Results.Problem(
-                title: "That is more than Cove takes in one request. Send less.",
+                title: TooLarge,
                 statusCode: StatusCodes.Status413PayloadTooLarge
             ),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
-                Results.Problem(
-                    title: "Send JSON, with the content type application/json.",
-                    statusCode: StatusCodes.Status415UnsupportedMediaType
-                ),
+                Results.Problem(title: SendJson, statusCode: StatusCodes.Status415UnsupportedMediaType),
             BadHttpRequestException { InnerException: JsonException json } => Unreadable(json),
             BadHttpRequestException bad => Unbound(bad.Message),
             _ => Results.Problem(

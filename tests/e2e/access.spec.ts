@@ -1,0 +1,88 @@
+import { AxeBuilder } from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
+import { PHONE } from "./browser.mjs";
+import { expect, finishRun, open, test } from "./cove.ts";
+
+// Published: WCAG 2.2 level AA, as far as axe-core checks it.
+async function findings(page: Page): Promise<string[]> {
+  const result = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  return result.violations
+    .filter((one) => one.impact === "serious" || one.impact === "critical")
+    .map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(" | ")}`);
+}
+
+for (const theme of ["light", "dark"] as const) {
+  test.describe(`${theme} chart`, () => {
+    test.use({ colorScheme: theme });
+
+    for (const place of ["today", "cabin", "log"]) {
+      test(`${place} has no serious finding`, async ({ page, cove }) => {
+        await open(page, cove, place);
+        await page.waitForLoadState("networkidle");
+        expect(await findings(page)).toEqual([]);
+      });
+    }
+
+    test("a run and its end have no serious finding", async ({ page, cove }) => {
+      await page.setViewportSize(PHONE);
+      await open(page, cove, "today");
+      await page.getByRole("button", { name: /^Start/ }).click();
+      await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+      await page.getByRole("button", { name: "Not clean yet" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+      await page.getByRole("button", { name: "Leave it for next time" }).click();
+      await finishRun(page);
+      expect(await findings(page)).toEqual([]);
+    });
+  });
+}
+
+test("lists, sheets and the welcome have no serious finding", async ({ page, cove }) => {
+  await open(page, cove, "cabin");
+  await page.getByRole("radio", { name: "List" }).click();
+  await page.waitForLoadState("networkidle");
+  expect(await findings(page)).toEqual([]);
+  await page.getByRole("button", { name: "Something happened here" }).click();
+  await expect(page.getByRole("dialog")).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await open(page, cove, "log");
+  await page
+    .getByRole("button", { name: /^Correct/ })
+    .first()
+    .click();
+  await expect(page.getByRole("dialog")).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await page.goto(`${cove.url}/welcome`);
+  await page.waitForLoadState("networkidle");
+  expect(await findings(page)).toEqual([]);
+});
+
+test("no script stands in the page and nothing breaks the content policy", async ({
+  page,
+  cove,
+}) => {
+  const refusals: string[] = [];
+  page.on("console", (message) => {
+    if (message.type() === "error") {
+      refusals.push(message.text());
+    }
+  });
+  page.on("request", (request) => {
+    if (!request.url().startsWith(cove.url)) {
+      refusals.push(`asked ${request.url()}`);
+    }
+  });
+  for (const place of ["today", "cabin", "log"]) {
+    await open(page, cove, place);
+    await page.waitForLoadState("networkidle");
+  }
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog")).toBeVisible();
+
+  expect(refusals).toEqual([]);
+  expect(await page.locator("script:not([src])").count()).toBe(0);
+});

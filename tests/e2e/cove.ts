@@ -1,0 +1,46 @@
+import { test as base, expect, type Page } from "@playwright/test";
+import { CLOCK } from "./browser.mjs";
+import { Cove } from "./server.mjs";
+
+type Fixtures = { cove: Cove };
+type Options = { demo: boolean };
+
+/** Tests that each have a server and a database of their own. */
+export const test = base.extend<Fixtures & Options>({
+  demo: [true, { option: true }],
+  cove: async ({ demo }, use) => {
+    const cove = await Cove.start({ demo, clock: CLOCK });
+    await use(cove);
+    await cove.stop();
+  },
+});
+
+export { expect };
+
+/** Opens a place of the first vehicle. */
+export async function open(page: Page, cove: Cove, place: string): Promise<void> {
+  const vehicles = (await (await fetch(`${cove.url}/api/vehicles`)).json()) as { id: string }[];
+  await page.goto(`${cove.url}/cars/${vehicles[0]?.id}/${place}`);
+}
+
+/** Presses a button of the present step and waits until the answer is saved and the next step stands. */
+export async function answer(page: Page, name: "Done" | "Skip"): Promise<void> {
+  const button = page.getByRole("button", { name, exact: true });
+  await expect(button).toBeEnabled();
+  const step = (await page.getByText(/^Step \d+ of/).textContent()) ?? "";
+  await button.click();
+  await expect(page.getByText(step, { exact: true })).toBeHidden();
+}
+
+/** Answers every step of a run that is left, and finishes it. */
+export async function finishRun(page: Page): Promise<void> {
+  const done = page.getByRole("button", { name: "Done", exact: true });
+  const finish = page.getByRole("button", { name: "Finish" });
+  await expect(done.or(finish)).toBeEnabled();
+  while (await done.isVisible()) {
+    await answer(page, "Done");
+    await expect(done.or(finish)).toBeEnabled();
+  }
+  await finish.click();
+  await expect(page.getByRole("heading", { name: "Done for today" })).toBeVisible();
+}

@@ -1,0 +1,81 @@
+import { expect, open, test } from "./cove.ts";
+
+test("a whole session by keyboard alone", async ({ page, cove }) => {
+  await open(page, cove, "today");
+  await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+  await page.keyboard.press("m");
+  const ruler = page.getByRole("slider", { name: "Minutes at hand" });
+  await expect(ruler).toBeFocused();
+  await page.keyboard.press("Home");
+  await page.keyboard.press("ArrowRight");
+  await expect(ruler).toHaveAttribute("aria-valuenow", "6");
+  await page.keyboard.press("End");
+  await expect(ruler).toHaveAttribute("aria-valuenow", "120");
+  await page.keyboard.press("Home");
+  await expect(page.getByRole("button", { name: "Start 5-minute session" })).toBeEnabled();
+  await page.keyboard.press("s");
+
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  await page.keyboard.press("d");
+  await expect(page.getByText(/^Step 2 of|All steps answered/)).toBeVisible();
+  await page.keyboard.press("e");
+  await expect(page.getByRole("dialog", { name: "End the session?" })).toBeVisible();
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("button", { name: "End it here" })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Done for today" })).toBeVisible();
+});
+
+test("places, help and the chart are reached by keys", async ({ page, cove }) => {
+  await open(page, cove, "today");
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+  await page.keyboard.press("?");
+  const help = page.getByRole("dialog", { name: "Keys on this page" });
+  await expect(help.getByText("Start the session")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(help).toBeHidden();
+
+  await page.keyboard.press("2");
+  await expect(page.getByRole("heading", { name: "Cabin" })).toBeVisible();
+  await page.getByRole("button", { name: /^Windscreen, inside/ }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("button", { name: /^Dashboard/ })).toBeFocused();
+  await expect(page.getByRole("heading", { name: "Dashboard" })).toBeVisible();
+  await page.keyboard.press("v");
+  await expect(page.getByRole("table", { name: "Surfaces, soonest due first" })).toBeVisible();
+  await page.keyboard.press("3");
+  await expect(page.getByRole("heading", { name: "Log" })).toBeVisible();
+  await page.keyboard.press("1");
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+});
+
+test("every stop of the tab key can be seen", async ({ page, cove }) => {
+  await open(page, cove, "today");
+  await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+  const seen = new Set<string>();
+  for (let stop = 0; stop < 14; stop++) {
+    await page.keyboard.press("Tab");
+    const focus = await page.evaluate(() => {
+      const element = document.activeElement;
+      if (!(element instanceof HTMLElement) || element === document.body) {
+        return null;
+      }
+      const shown = element.querySelector("path") ?? element;
+      const style = getComputedStyle(element);
+      const ring = style.outlineStyle !== "none" && Number.parseFloat(style.outlineWidth) >= 2;
+      const marker =
+        element.getAttribute("role") === "slider" && getComputedStyle(shown).strokeWidth !== "";
+      return {
+        name: element.getAttribute("aria-label") ?? element.textContent,
+        visible: ring || marker,
+      };
+    });
+    if (focus) {
+      seen.add(focus.name ?? "");
+      expect(focus.visible, `focus on ${focus.name}`).toBe(true);
+    }
+  }
+  expect([...seen].join(" ")).toContain("Minutes at hand");
+  expect([...seen].join(" ")).toContain("Start 25-minute session");
+});

@@ -1,0 +1,37 @@
+import { PHONE } from "./browser.mjs";
+import { expect, finishRun, open, test } from "./cove.ts";
+
+test.use({ viewport: PHONE, hasTouch: true, isMobile: true });
+
+test("a session runs on a phone with a dwell time that survives a reload", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "today");
+  await page.getByRole("button", { name: /^Start/ }).tap();
+  await expect(page.getByRole("heading", { name: "Wash the rubber mats" })).toBeVisible();
+  await page.getByRole("button", { name: /Let it work/ }).tap();
+  await expect(page.getByRole("timer")).toContainText("to go");
+  await page.reload();
+  await expect(page.getByRole("timer")).toContainText(/to go|Time is up/);
+
+  for (const name of ["Done", "Not clean yet", "Skip"]) {
+    const box = await page.getByRole("button", { name, exact: true }).boundingBox();
+    expect(box?.height, name).toBeGreaterThanOrEqual(44);
+    expect(box?.width, name).toBeGreaterThanOrEqual(44);
+    expect((box?.y ?? 999) + (box?.height ?? 0), `${name} is on the screen`).toBeLessThanOrEqual(
+      844,
+    );
+  }
+  await finishRun(page);
+});
+
+for (const place of ["today", "cabin", "log"]) {
+  test(`${place} does not scroll sideways on a phone`, async ({ page, cove }) => {
+    await open(page, cove, place);
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    await page.waitForLoadState("networkidle");
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width).toBeLessThanOrEqual(390);
+  });
+}

@@ -1,0 +1,134 @@
+import { answer, expect, finishRun, open, test } from "./cove.ts";
+
+/** The level and days left that the list of the cabin shows for a surface. */
+async function standing(page: import("@playwright/test").Page, surface: string) {
+  const row = page
+    .getByRole("row")
+    .filter({ has: page.getByRole("button", { name: surface, exact: true }) });
+  const cells = await row.getByRole("cell").allTextContents();
+  return { days: Number(cells[1]?.replace("−", "-")), level: Number(cells[2]) };
+}
+
+test("from the demo to a finished session, with levels and dates that follow and last", async ({
+  page,
+  cove,
+}) => {
+  const surfaces = ["Driver's seat", "Dashboard", "Driver's mat", "Air vents"] as const;
+  await open(page, cove, "cabin");
+  await page.getByRole("radio", { name: "List" }).click();
+  const before = Object.fromEntries(
+    await Promise.all(surfaces.map(async (name) => [name, await standing(page, name)] as const)),
+  );
+
+  await page.getByRole("link", { name: "Today" }).click();
+  const ruler = page.getByRole("slider", { name: "Minutes at hand" });
+  await ruler.focus();
+  await ruler.press("Home");
+  await expect(page.getByRole("button", { name: "Start 5-minute session" })).toBeVisible();
+  for (let minute = 5; minute < 25; minute += 5) {
+    await ruler.press("Shift+ArrowRight");
+  }
+  await expect(ruler).toHaveAttribute("aria-valuenow", "25");
+  await expect(page.getByRole("row").filter({ hasText: "Wash the rubber mats" })).toBeVisible();
+  await expect(page.getByText("Rubber mats dry")).toBeVisible();
+  await page.getByRole("button", { name: "Start 25-minute session" }).click();
+
+  await expect(page.getByRole("heading", { name: "Wash the rubber mats" })).toBeVisible();
+  await answer(page, "Done");
+  await expect(page.getByText(/Drying:/)).toBeVisible();
+
+  // The vents are left as they are.
+  await expect(page.getByRole("heading", { name: "Brush vents and controls" })).toBeVisible();
+  await answer(page, "Skip");
+
+  // The seats do not come clean.
+  while (!(await page.getByRole("heading", { name: "Vacuum the seats" }).isVisible())) {
+    await answer(page, "Done");
+  }
+  await page.getByRole("button", { name: "Not clean yet" }).click();
+  await page.getByRole("button", { name: "One more round now" }).click();
+  await expect(page.getByText("round 2")).toBeVisible();
+  await page.getByRole("button", { name: "Not clean yet" }).click();
+  await page.getByRole("button", { name: "Leave it for next time" }).click();
+  await expect(page.getByRole("heading", { name: "Vacuum carpets and mats" })).toBeVisible();
+
+  await finishRun(page);
+  await expect(page.getByText("comes back sooner")).toBeVisible();
+  await page.getByRole("link", { name: "See the cabin" }).click();
+  await page.getByRole("radio", { name: "List" }).click();
+  await page.getByRole("row").filter({ hasText: "Dashboard" }).waitFor();
+
+  const after = Object.fromEntries(
+    await Promise.all(surfaces.map(async (name) => [name, await standing(page, name)] as const)),
+  );
+  expect(after.Dashboard?.level).toBeLessThan(0.7);
+  expect(after.Dashboard?.days).toBeGreaterThan(before.Dashboard?.days ?? 99);
+  expect(after["Driver's mat"]?.level).toBeLessThan(0.1);
+  expect(before["Driver's mat"]?.days).toBeLessThan(0);
+  expect(after["Driver's mat"]?.days).toBeGreaterThan(5);
+  expect(after["Driver's seat"]?.level).toBeCloseTo((before["Driver's seat"]?.level ?? 0) / 2, 1);
+  expect(after["Air vents"]?.level).toBeCloseTo(before["Air vents"]?.level ?? 0, 1);
+
+  await cove.restart();
+  await page.reload();
+  await page.getByRole("radio", { name: "List" }).click();
+  expect(await standing(page, "Driver's mat")).toEqual(after["Driver's mat"]);
+  expect(await standing(page, "Dashboard")).toEqual(after.Dashboard);
+  await page.getByRole("link", { name: "Log" }).click();
+  const today = page.getByRole("region", { name: "Sat 14 March" });
+  await expect(today.getByText("Wash the rubber mats")).toBeVisible();
+  await expect(today.getByText("not clean yet")).toBeVisible();
+  await expect(today.getByText("Brush vents and controls")).toHaveCount(0);
+});
+
+test("an entry of the log is undone, put back and corrected, and the levels follow", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "log");
+  const entry = page.getByRole("listitem").filter({ hasText: "Vacuum the seats" }).first();
+  await entry.getByRole("button", { name: /Undo/ }).click();
+  await expect(entry.getByRole("button", { name: /Put back/ })).toBeVisible();
+  await page.getByRole("link", { name: "Cabin" }).click();
+  await page.getByRole("radio", { name: "List" }).click();
+  expect((await standing(page, "Driver's seat")).level).toBeGreaterThan(1.5);
+
+  await page.getByRole("link", { name: "Log" }).click();
+  await entry.getByRole("button", { name: /Put back/ }).click();
+  await entry.getByRole("button", { name: /Correct/ }).click();
+  await page.getByLabel("Minutes taken").fill("7.5");
+  await page.getByLabel("It came clean").click();
+  await page.getByLabel("Note").fill("<b>crumbs</b>");
+  await page.getByRole("button", { name: "Save the correction" }).click();
+  await expect(entry).toContainText("7.5 of");
+  await expect(entry).toContainText("not clean yet");
+  await expect(entry).toContainText("<b>crumbs</b>");
+});
+
+test("a spill is recorded on the chart and shows there", async ({ page, cove }) => {
+  await open(page, cove, "cabin?surface=boot");
+  await page.getByRole("button", { name: "Something happened here" }).click();
+  await page.getByLabel("A few words for the chart").fill("a jar of honey");
+  await page.getByRole("button", { name: "Something was spilled" }).click();
+  await expect(page.getByText("a jar of honey")).toBeVisible();
+  await expect(
+    page.getByRole("button", { name: /^Boot floor and liner, due today, level 1/ }),
+  ).toBeVisible();
+});
+
+test("changing the distance moves the dates", async ({ page, cove }) => {
+  await open(page, cove, "cabin?surface=wheel");
+  const interval = page.getByText("So here it goes, in days").locator("xpath=..");
+  const before = Number((await interval.textContent())?.replace(/\D+/, ""));
+  await page.getByRole("link", { name: "Today" }).click();
+  await page.getByRole("button", { name: "220 km a week" }).click();
+  await page.getByLabel("Kilometres a week").fill("12000");
+  await page.getByRole("button", { name: "Change it" }).click();
+  await expect(page.getByText("Say 0 to 10,000 km a week.")).toBeVisible();
+  await page.getByLabel("Kilometres a week").fill("900");
+  await page.getByRole("button", { name: "Change it" }).click();
+  await expect(page.getByRole("button", { name: "900 km a week" })).toBeVisible();
+  await open(page, cove, "cabin?surface=wheel");
+  await expect(page.getByText("Distance, 900 km a week")).toBeVisible();
+  expect(Number((await interval.textContent())?.replace(/\D+/, ""))).toBeLessThan(before);
+});
