@@ -66,11 +66,14 @@ api.MapRuns();
 api.MapLog();
 
 CoveDatabase.Prepare(app.Services);
-if (settings.Demo)
+using (IServiceScope scope = app.Services.CreateScope())
 {
-    using IServiceScope scope = app.Services.CreateScope();
     var clock = scope.ServiceProvider.GetRequiredService<OwnerClock>();
-    await scope.ServiceProvider.GetRequiredService<DemoData>().LayDown(clock.Now, clock.Zone);
+    await scope.ServiceProvider.GetRequiredService<VehicleStore>().CompleteLevels(clock.Now);
+    if (settings.Demo)
+    {
+        await scope.ServiceProvider.GetRequiredService<DemoData>().LayDown(clock.Now, clock.Zone);
+    }
 }
 
 await app.RunAsync();

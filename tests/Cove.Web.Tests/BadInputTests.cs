@@ -70,6 +70,7 @@ public sealed class BadInputTests
     [Theory]
     [InlineData("""{"at":"2027-02-30T10:00:00+00:00","takenMinutes":3,"cameClean":true,"note":""}""", "at")]
     [InlineData("""{"at":"2026-02-29","takenMinutes":3,"cameClean":true,"note":""}""", "at")]
+    [InlineData("""{"at":"2020-01-01T10:00:00+00:00","takenMinutes":3,"cameClean":true,"note":""}""", "at")]
     [InlineData("""{"at":"2026-03-15T10:00:00+00:00","takenMinutes":3,"cameClean":true,"note":""}""", "at")]
     [InlineData(
         """{"at":"2026-03-13T10:00:00+00:00","takenMinutes":-3,"cameClean":true,"note":""}""",

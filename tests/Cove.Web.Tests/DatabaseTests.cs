@@ -48,6 +48,26 @@ public sealed class DatabaseTests
         Assert.Equal(2, (await cove.Http.GetFromJsonAsync<JsonArray>("/api/vehicles"))!.Count);
     }
 
+    [Fact]
+    public async Task A_task_that_is_new_to_a_car_gets_a_level_at_the_next_start()
+    {
+        using var cove = new CoveHost();
+        string vehicle = await cove.Vehicle();
+        await using (var connection = new SqliteConnection($"Data Source={cove.DatabaseFile}"))
+        {
+            await connection.OpenAsync();
+            await using SqliteCommand command = connection.CreateCommand();
+            command.CommandText = "DELETE FROM CareStates WHERE TaskId = 'pedals'";
+            Assert.Equal(1, await command.ExecuteNonQueryAsync());
+        }
+
+        cove.Restart();
+        cove.Clock.Advance(TimeSpan.FromDays(30));
+
+        JsonObject pedals = await cove.Get($"/api/vehicles/{vehicle}/surfaces/pedals");
+        Assert.Equal(0.6 + (30.0 / 60), (double)pedals["tasks"]![0]!["level"]!, 6);
+    }
+
     private static async Task<string> Pragma(SqliteConnection connection, string name)
     {
         await using SqliteCommand command = connection.CreateCommand();

@@ -70,7 +70,9 @@ export function insideLabels(cabin: Cabin): Inside[] {
         y: shape.anchor.y + (name ? 10 : 0),
         name,
         strip: shape.narrowest < 36,
-        turned: shape.narrowest < textWidth(days(surface.daysLeft), 7.5) + 2,
+        turned:
+          shape.bounds.height > shape.bounds.width &&
+          shape.narrowest < textWidth(days(surface.daysLeft), 7.5) + 2,
       },
     ];
   });

@@ -214,11 +214,17 @@ function UnderWay({ run }: { run: Run }) {
           <button
             type="button"
             className="act2 min-h-[54px] text-17"
+            disabled={busy}
             onClick={() => answer("again")}
           >
             One more round now
           </button>
-          <button type="button" className="act min-h-[54px]" onClick={() => answer("notClean")}>
+          <button
+            type="button"
+            className="act min-h-[54px]"
+            disabled={busy}
+            onClick={() => answer("notClean")}
+          >
             Leave it for next time
           </button>
         </div>
@@ -237,7 +243,12 @@ function UnderWay({ run }: { run: Run }) {
           >
             Leave it open
           </button>
-          <button type="button" className="act min-h-[54px]" onClick={() => answer("finished")}>
+          <button
+            type="button"
+            className="act min-h-[54px]"
+            disabled={busy}
+            onClick={() => answer("finished")}
+          >
             End it here
           </button>
         </div>

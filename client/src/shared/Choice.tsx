@@ -17,11 +17,11 @@ export function Choice({ label, value, options, onChange, plain = false }: Props
         aria-label={label}
         className={
           plain
-            ? "-mx-1 inline-flex min-h-6 max-w-full items-center gap-2 px-1 text-left hover:bg-deep"
+            ? "-mx-1 inline-flex min-h-6 max-w-full items-center desk:max-w-none gap-2 px-1 text-left hover:bg-deep"
             : "field inline-flex items-center justify-between gap-2 text-left"
         }
       >
-        <span className="truncate">
+        <span className="truncate desk:overflow-visible">
           <Select.Value />
         </span>
         <Select.Icon>

@@ -33,9 +33,7 @@ function Fact({ cell, className }: { cell: Cell; className: string }) {
       className={`border-hairline px-4 pt-2.5 pb-2 whitespace-nowrap desk:border-r desk:px-5 ${className}`}
     >
       <dt className="cap">{cell.label}</dt>
-      <dd className="mt-0.5 overflow-hidden text-[15px] leading-[1.3] text-ellipsis">
-        {cell.value}
-      </dd>
+      <dd className="mt-0.5 text-[15px] leading-[1.3] max-desk:overflow-hidden">{cell.value}</dd>
     </div>
   );
 }

@@ -3,18 +3,19 @@ namespace Cove.Core.Sessions;
 /// <summary>Which jobs of a problem may begin, and from when, while an order is being made.</summary>
 internal sealed class OpenJobs
 {
-    private readonly ILookup<int, Precedence> after;
+    private readonly List<Precedence>?[] after;
     private readonly int[] waitingFor;
     private readonly TimeSpan[] from;
     private readonly SortedSet<int> ready = [];
 
     public OpenJobs(OrderProblem problem)
     {
-        after = problem.Precedences.ToLookup(rule => rule.Before);
+        after = new List<Precedence>?[problem.Jobs.Count];
         waitingFor = new int[problem.Jobs.Count];
         from = new TimeSpan[problem.Jobs.Count];
         foreach (Precedence rule in problem.Precedences)
         {
+            (after[rule.Before] ??= []).Add(rule);
             waitingFor[rule.After]++;
         }
 
@@ -36,7 +37,7 @@ internal sealed class OpenJobs
     public void Finish(int job, TimeSpan end)
     {
         ready.Remove(job);
-        foreach (Precedence rule in after[job])
+        foreach (Precedence rule in after[job] ?? [])
         {
             TimeSpan soonest = end + rule.Lag;
             from[rule.After] = soonest > from[rule.After] ? soonest : from[rule.After];

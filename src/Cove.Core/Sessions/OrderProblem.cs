@@ -32,7 +32,7 @@ public sealed record OrderProblem(
 /// <param name="Stage">Where it belongs in a session.</param>
 /// <param name="Hands">How long the hands are busy, walking, swapping and fetching not included; longer than zero.</param>
 /// <param name="Kits">The kits it needs.</param>
-/// <param name="Places">Where it is done, in seconds along the way round: none for work that can be done wherever the person stands, several for work that goes from door to door.</param>
+/// <param name="Places">Where it is done, in seconds along the way round: none for work that can be done wherever the person stands, several, in ascending order, for work that goes from door to door.</param>
 /// <param name="Drying">How long something dries after it; zero for nothing.</param>
 public sealed record OrderJob(
     string TaskId,

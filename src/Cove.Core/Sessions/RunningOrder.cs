@@ -90,10 +90,28 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
             return job.Places;
         }
 
-        double first = job.Places.MinBy(place => problem.Walk(from, place));
-        double[] forward = [.. job.Places.OrderBy(place => Round(place - first))];
-        double[] backward = [.. job.Places.OrderBy(place => Round(first - place))];
-        return Round(forward[^1] - first) <= Round(first - backward[^1]) ? forward : backward;
+        // Places stand in walking order, so a round from the nearest one is a rotation, one way or the other.
+        int count = job.Places.Count;
+        int first = 0;
+        for (int place = 1; place < count; place++)
+        {
+            if (problem.Walk(from, job.Places[place]) < problem.Walk(from, job.Places[first]))
+            {
+                first = place;
+            }
+        }
+
+        double start = job.Places[first];
+        double forward = Round(job.Places[(first + count - 1) % count] - start);
+        double backward = Round(start - job.Places[(first + 1) % count]);
+        int stride = forward <= backward ? 1 : count - 1;
+        var tour = new double[count];
+        for (int stop = 0; stop < count; stop++)
+        {
+            tour[stop] = job.Places[(first + (stop * stride)) % count];
+        }
+
+        return tour;
 
         double Round(double way) => ((way % problem.LoopLength) + problem.LoopLength) % problem.LoopLength;
     }

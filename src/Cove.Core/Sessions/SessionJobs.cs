@@ -3,61 +3,86 @@ using Cove.Core.Upkeep;
 namespace Cove.Core.Sessions;
 
 /// <summary>Writes the tasks of a session as jobs with precedences.</summary>
-public static class SessionJobs
+/// <param name="places">Where the work is done.</param>
+public sealed class SessionJobs(SessionPlaces places)
 {
+    private readonly Dictionary<CareItem, OrderJob[]> known = new(ReferenceEqualityComparer.Instance);
+
     /// <summary>Makes the problem of ordering some tasks.</summary>
     /// <param name="items">The tasks chosen.</param>
-    /// <param name="places">Where they are done.</param>
-    public static OrderProblem Of(IReadOnlyList<CareItem> items, SessionPlaces places)
+    public OrderProblem Of(IEnumerable<CareItem> items)
     {
-        var jobs = new List<OrderJob>();
-        foreach (CareItem item in items)
+        OrderJob[] jobs = [.. items.SelectMany(JobsOf)];
+        return new OrderProblem(jobs, Precedences(jobs), places.LoopLength, places.Start);
+    }
+
+    /// <summary>The work of a task, and the putting back where there is something to put back.</summary>
+    private OrderJob[] JobsOf(CareItem item)
+    {
+        if (!known.TryGetValue(item, out OrderJob[]? jobs))
         {
             double[] positions = [.. places.ZonesOf(item).Select(places.PositionOf)];
-            jobs.Add(
-                new OrderJob(
-                    item.Task.Id,
-                    PutsBack: false,
-                    item.Task.Stage,
-                    item.Work - PutBackOf(item),
-                    item.Task.Kits,
-                    positions,
-                    item.Task.Drying
-                )
+            TimeSpan back = PutBackOf(item);
+            CareTask task = item.Task;
+            var work = new OrderJob(
+                task.Id,
+                false,
+                task.Stage,
+                item.Work - back,
+                task.Kits,
+                positions,
+                task.Drying
             );
-            if (PutBackOf(item) > TimeSpan.Zero)
-            {
-                jobs.Add(
-                    new OrderJob(
-                        item.Task.Id,
-                        PutsBack: true,
-                        Stage.PutBack,
-                        PutBackOf(item),
-                        [],
-                        positions,
-                        TimeSpan.Zero
-                    )
-                );
-            }
+            jobs =
+                back > TimeSpan.Zero
+                    ? [work, new OrderJob(task.Id, true, Stage.PutBack, back, [], positions, TimeSpan.Zero)]
+                    : [work];
+            known[item] = jobs;
         }
 
-        return new OrderProblem(jobs, Precedences(jobs), places.LoopLength, places.Start);
+        return jobs;
     }
 
     /// <summary>Putting back takes its minutes on any size of car, but never more than half of the task.</summary>
     private static TimeSpan PutBackOf(CareItem item) =>
         item.Task.PutBack < item.Work / 2 ? item.Task.PutBack : item.Work / 2;
 
-    private static List<Precedence> Precedences(List<OrderJob> jobs)
+    /// <summary>Stage after stage; and what has to be dry before it is put back or worked on again.</summary>
+    private static List<Precedence> Precedences(OrderJob[] jobs)
     {
         var rules = new List<Precedence>();
-        for (int before = 0; before < jobs.Count; before++)
+        int[][] stages =
+        [
+            .. Enumerable
+                .Range(0, jobs.Length)
+                .GroupBy(job => jobs[job].Stage)
+                .OrderBy(stage => stage.Key)
+                .Select(stage => stage.ToArray()),
+        ];
+        // Each job of a stage after each of the stage before: what lies further back follows from that.
+        for (int stage = 1; stage < stages.Length; stage++)
         {
-            for (int after = 0; after < jobs.Count; after++)
+            foreach (int before in stages[stage - 1])
             {
-                if (before != after && LagBetween(jobs[before], jobs[after]) is { } lag)
+                foreach (int after in stages[stage])
                 {
-                    rules.Add(new Precedence(before, after, lag));
+                    rules.Add(new Precedence(before, after, TimeSpan.Zero));
+                }
+            }
+        }
+
+        for (int wet = 0; wet < jobs.Length; wet++)
+        {
+            if (jobs[wet].Drying == TimeSpan.Zero)
+            {
+                continue;
+            }
+
+            for (int after = 0; after < jobs.Length; after++)
+            {
+                if (after != wet && NeedsItDry(jobs[wet], jobs[after]))
+                {
+                    rules.Add(new Precedence(wet, after, jobs[wet].Drying));
                 }
             }
         }
@@ -65,15 +90,8 @@ public static class SessionJobs
         return rules;
     }
 
-    /// <summary>How long the later job has to wait after the earlier one; null when either may come first.</summary>
-    private static TimeSpan? LagBetween(OrderJob before, OrderJob after)
-    {
-        bool ownPutBack = before.TaskId == after.TaskId && after.PutsBack;
-        bool needsItDry =
-            !after.PutsBack
-            && CareTasks.Find(after.TaskId)!.AfterDryingOf.Contains(before.TaskId, StringComparer.Ordinal);
-        return ownPutBack || needsItDry ? before.Drying
-            : before.Stage < after.Stage ? TimeSpan.Zero
-            : null;
-    }
+    private static bool NeedsItDry(OrderJob wet, OrderJob after) =>
+        after.PutsBack
+            ? after.TaskId == wet.TaskId
+            : CareTasks.Find(after.TaskId)!.AfterDryingOf.Contains(wet.TaskId, StringComparer.Ordinal);
 }

@@ -15,12 +15,14 @@ public sealed class SessionPlaces(Cabin cabin)
     /// <summary>Where a session begins: at the driver's door, the first zone.</summary>
     public double Start => PositionOf(cabin.Zones[0]);
 
-    /// <summary>The zones of a task, in walking order and each once; none for work on the air of the cabin.</summary>
+    /// <summary>The zones of a task, each once and in the order they lie along the way; none for work on the air of the cabin.</summary>
     public IReadOnlyList<Zone> ZonesOf(CareItem item) =>
         [
-            .. cabin.Zones.Where(zone =>
-                item.Surfaces.Any(surface => surface.ZoneId == zone.Id && surface.Kind != SurfaceKind.Air)
-            ),
+            .. cabin
+                .Zones.Where(zone =>
+                    item.Surfaces.Any(surface => surface.ZoneId == zone.Id && surface.Kind != SurfaceKind.Air)
+                )
+                .OrderBy(PositionOf),
         ];
 
     /// <summary>The position of a zone.</summary>

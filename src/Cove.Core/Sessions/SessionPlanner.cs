@@ -18,7 +18,7 @@ public sealed class SessionPlanner
     private readonly CareStatus[] candidates;
     private readonly TriageCurve curve;
     private readonly TriageProblem problem;
-    private readonly SessionPlaces places;
+    private readonly SessionJobs jobs;
     private readonly Dictionary<IReadOnlyList<int>, PlannedOrder> orders = new(
         ReferenceEqualityComparer.Instance
     );
@@ -28,7 +28,7 @@ public sealed class SessionPlanner
     /// <param name="cabin">The cabin, for the walking.</param>
     public SessionPlanner(IReadOnlyList<CareStatus> statuses, Cabin cabin)
     {
-        places = new SessionPlaces(cabin);
+        jobs = new SessionJobs(new SessionPlaces(cabin));
         candidates = Candidates(statuses);
         problem = TriageOf(candidates, statuses);
         curve = Triage.Solve(problem, SessionRules.LongestMinutes * HalfMinutesAMinute);
@@ -128,11 +128,8 @@ public sealed class SessionPlanner
     {
         if (!orders.TryGetValue(selection, out PlannedOrder? planned))
         {
-            OrderProblem jobs = SessionJobs.Of(
-                [.. selection.Select(index => candidates[index].Item)],
-                places
-            );
-            planned = new PlannedOrder(jobs.Jobs, RunningOrder.Solve(jobs));
+            OrderProblem session = jobs.Of(selection.Select(index => candidates[index].Item));
+            planned = new PlannedOrder(session.Jobs, RunningOrder.Solve(session));
             orders[selection] = planned;
         }
 

@@ -16,13 +16,18 @@ public enum FirstLook
 /// <summary>What a first look says about levels. Cove's own choice, corrected by the first sessions.</summary>
 public static class FirstLooks
 {
-    /// <summary>The level every task starts at.</summary>
-    public static Level StartingLevel(this FirstLook look) =>
+    /// <summary>What comes round more seldom than this is seldom overdue, however the cabin looks.</summary>
+    private const double SeldomDays = 75;
+
+    /// <summary>The level a task starts at.</summary>
+    /// <param name="look">How the cabin looks.</param>
+    /// <param name="task">The task.</param>
+    public static Level StartingLevel(this FirstLook look, CareTask task) =>
         look switch
         {
             FirstLook.Fresh => Level.Fresh,
-            FirstLook.LivedIn => new Level(0.6),
-            FirstLook.Overdue => new Level(1.1),
+            FirstLook.LivedIn => new Level(task.IntervalDays < SeldomDays ? 0.6 : 0.4),
+            FirstLook.Overdue => new Level(task.IntervalDays < SeldomDays ? 1.1 : 0.7),
             _ => throw new ArgumentOutOfRangeException(nameof(look), look, "No such look."),
         };
 }

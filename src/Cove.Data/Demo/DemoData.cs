@@ -64,7 +64,7 @@ public sealed class DemoData
             "2021 five-door estate",
             Estate,
             WeeklyDistance.FromKilometres(220),
-            new Level(0.4),
+            task => FirstLook.LivedIn.StartingLevel(task),
             slots[0] - TimeSpan.FromDays(3),
             cancel
         );
@@ -80,7 +80,7 @@ public sealed class DemoData
             "2023 two-seat electric runabout",
             Runabout,
             WeeklyDistance.FromKilometres(90),
-            new Level(0.3),
+            task => FirstLook.LivedIn.StartingLevel(task),
             slots[0] - TimeSpan.FromDays(2),
             cancel
         );

@@ -83,7 +83,8 @@ public sealed class LogStore
     /// <param name="removed">The share of the level that was really removed; ignored for events.</param>
     /// <param name="note">The owner's note.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    public Task<Changed<LogEntry>> Correct(
+    /// <returns>The entry; refused when the time lies before the record of the vehicle begins.</returns>
+    public async Task<Changed<LogEntry>> Correct(
         Guid id,
         int version,
         DateTimeOffset at,
@@ -91,19 +92,35 @@ public sealed class LogStore
         Share removed,
         string note,
         CancellationToken cancel = default
-    ) =>
-        Change(
-            id,
-            version,
-            row =>
-            {
-                row.At = at;
-                row.TakenSeconds = (int)taken.TotalSeconds;
-                row.Removed = row.Kind == LogEntryKind.Care ? removed.Value : 0;
-                row.Note = note;
-            },
-            cancel
-        );
+    )
+    {
+        bool tooEarly = await context
+            .Log.Where(row => row.Id == id)
+            .Join(
+                context.Vehicles,
+                row => row.VehicleId,
+                vehicle => vehicle.Id,
+                (_, vehicle) => vehicle.AddedAt
+            )
+            .AnyAsync(begun => begun > at, cancel);
+        return tooEarly
+            ? new Changed<LogEntry>(
+                ChangeOutcome.Refused,
+                Reason: "Give a time after this vehicle was added; its record begins there."
+            )
+            : await Change(
+                id,
+                version,
+                row =>
+                {
+                    row.At = at;
+                    row.TakenSeconds = (int)taken.TotalSeconds;
+                    row.Removed = row.Kind == LogEntryKind.Care ? removed.Value : 0;
+                    row.Note = note;
+                },
+                cancel
+            );
+    }
 
     /// <summary>Undoes an entry: it stays in the log but counts no more.</summary>
     public Task<Changed<LogEntry>> Undo(

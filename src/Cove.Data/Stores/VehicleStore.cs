@@ -48,7 +48,7 @@ public sealed class VehicleStore
     /// <param name="description">A line that tells it apart; may be empty.</param>
     /// <param name="layout">The layout; must have no problems.</param>
     /// <param name="distance">How far it is driven in a week.</param>
-    /// <param name="start">The level every task starts at.</param>
+    /// <param name="start">The level each task starts at.</param>
     /// <param name="now">The instant from which its history is kept.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     /// <returns>The id of the new vehicle.</returns>
@@ -57,7 +57,7 @@ public sealed class VehicleStore
         string description,
         CabinLayout layout,
         WeeklyDistance distance,
-        Level start,
+        Func<CareTask, Level> start,
         DateTimeOffset now,
         CancellationToken cancel = default
     )
@@ -82,21 +82,7 @@ public sealed class VehicleStore
         row.Surfaces.AddRange(cabin.Surfaces.Select(SurfaceRow.Of));
         row.Usage.Add(new UsageRow { From = now, KilometresAWeek = distance.Kilometres });
         var vehicle = new Vehicle(row.Id, name, description, layout, cabin.Zones, cabin.Surfaces);
-        row.CareStates.AddRange(
-            CareBook
-                .For(vehicle)
-                .SelectMany(item =>
-                    item.Surfaces.Select(surface => new CareStateRow
-                    {
-                        TaskId = item.Task.Id,
-                        SurfaceId = surface.Id,
-                        StartAt = now,
-                        StartLevel = start.Value,
-                        ChangedAt = now,
-                        Level = start.Value,
-                    })
-                )
-        );
+        row.CareStates.AddRange(CareBook.For(vehicle).SelectMany(item => FirstStates(item, start, now)));
         context.Vehicles.Add(row);
         await context.SaveChangesAsync(cancel);
         return row.Id;
@@ -130,6 +116,46 @@ public sealed class VehicleStore
         await context.SaveChangesAsync(cancel);
         return true;
     }
+
+    /// <summary>Gives every vehicle a level for tasks that were added to the table after the vehicle was.</summary>
+    /// <param name="now">The instant from which the history of those tasks is kept.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    /// <returns>How many levels were added.</returns>
+    public async Task<int> CompleteLevels(DateTimeOffset now, CancellationToken cancel = default)
+    {
+        List<VehicleRow> rows = await context
+            .Vehicles.AsSplitQuery()
+            .Include(row => row.Surfaces)
+            .Include(row => row.CareStates)
+            .ToListAsync(cancel);
+        foreach (VehicleRow row in rows)
+        {
+            var known = row.CareStates.Select(state => state.Key).ToHashSet();
+            row.CareStates.AddRange(
+                CareBook
+                    .For(ToVehicle(row))
+                    .SelectMany(item => FirstStates(item, task => FirstLook.LivedIn.StartingLevel(task), now))
+                    .Where(state => !known.Contains(state.Key))
+            );
+        }
+
+        return await context.SaveChangesAsync(cancel);
+    }
+
+    private static IEnumerable<CareStateRow> FirstStates(
+        CareItem item,
+        Func<CareTask, Level> start,
+        DateTimeOffset now
+    ) =>
+        item.Surfaces.Select(surface => new CareStateRow
+        {
+            TaskId = item.Task.Id,
+            SurfaceId = surface.Id,
+            StartAt = now,
+            StartLevel = start(item.Task).Value,
+            ChangedAt = now,
+            Level = start(item.Task).Value,
+        });
 
     private static Vehicle ToVehicle(VehicleRow row) =>
         new(

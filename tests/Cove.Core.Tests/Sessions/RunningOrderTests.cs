@@ -120,15 +120,14 @@ public sealed class RunningOrderTests
     private static OrderProblem SomeSession(CabinLayout layout, Random random)
     {
         var items = CareBook.For(Cars.Of(layout)).Where(_ => random.Next(2) == 0);
-        return SessionJobs.Of([.. items], new SessionPlaces(CabinBuilder.Build(layout)));
+        return new SessionJobs(new SessionPlaces(CabinBuilder.Build(layout))).Of(items);
     }
 
     private static OrderProblem WholeCar() =>
         Session(CareBook.ReferenceLayout, [.. CareTasks.All.Select(task => task.Id)]);
 
     private static OrderProblem Session(CabinLayout layout, params string[] taskIds) =>
-        SessionJobs.Of(
-            [.. CareBook.For(Cars.Of(layout)).Where(item => taskIds.Contains(item.Task.Id))],
-            new SessionPlaces(CabinBuilder.Build(layout))
+        new SessionJobs(new SessionPlaces(CabinBuilder.Build(layout))).Of(
+            CareBook.For(Cars.Of(layout)).Where(item => taskIds.Contains(item.Task.Id))
         );
 }

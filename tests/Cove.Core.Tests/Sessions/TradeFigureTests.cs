@@ -72,7 +72,7 @@ public sealed class TradeFigureTests
     {
         CareItem[] items = [.. CareBook.For(Cars.Of(DemoSized)).Where(item => chosen(item.Task))];
         return RunningOrder
-            .Solve(SessionJobs.Of(items, new SessionPlaces(CabinBuilder.Build(DemoSized))))
+            .Solve(new SessionJobs(new SessionPlaces(CabinBuilder.Build(DemoSized))).Of(items))
             .Busy;
     }
 
@@ -93,7 +93,7 @@ public sealed class TradeFigureTests
             IReadOnlyList<CareStatus> statuses = ledger.At(at);
             var offer = new SessionOffer(new SessionPlanner(statuses, cabin), at);
             CareItem[] items = [.. offer.ComingDue.Select(status => status.Item)];
-            RunningOrder order = RunningOrder.Solve(SessionJobs.Of(items, new SessionPlaces(cabin)));
+            RunningOrder order = RunningOrder.Solve(new SessionJobs(new SessionPlaces(cabin)).Of(items));
             slots.Add(
                 new Slot(
                     at,

@@ -92,7 +92,12 @@ internal static class RowsOfCabin
                     share
                 ),
                 sheet.Pen().Box(start + 74, place.Y, 108, place.Height, 10),
-                anchor: sheet.Pen().Place(start + 114, place.Y + (place.Height / 2))
+                anchor: sheet
+                    .Pen()
+                    .Place(
+                        start + (row == 1 && HasChildSeat(sheet, place.Id) ? 168 : 114),
+                        place.Y + (place.Height / 2)
+                    )
             );
             sheet.Mark(
                 seat,
@@ -127,12 +132,17 @@ internal static class RowsOfCabin
         }
     }
 
+    /// <summary>The outer places take a child seat first, the kerb side before the road side.</summary>
+    private static readonly string[] ChildPlaces = ["passenger-side", "driver-side", "centre"];
+
+    private static bool HasChildSeat(CabinSheet sheet, string place) =>
+        ChildPlaces.Take(sheet.Layout.ChildSeats).Contains(place, StringComparer.Ordinal);
+
     private static void DrawChildSeats(CabinSheet sheet, double start)
     {
-        int[] order = [2, 0, 1];
         for (int i = 0; i < sheet.Layout.ChildSeats; i++)
         {
-            var place = Places[order[i]];
+            var place = Places.First(place => place.Id == ChildPlaces[i]);
             sheet.Add(
                 Make(
                     $"child-seat-{i + 1}",

@@ -187,9 +187,12 @@ internal static class LogEndpoints
         Changed<LogEntry> changed = await change(version);
         if (changed.Outcome != ChangeOutcome.Made)
         {
-            return changed.Outcome == ChangeOutcome.Stale
-                ? Problems.Stale()
-                : Problems.NotFound(UnknownEntry);
+            return changed.Outcome switch
+            {
+                ChangeOutcome.Stale => Problems.Stale(),
+                ChangeOutcome.Refused => Problems.Field("at", changed.Reason!),
+                _ => Problems.NotFound(UnknownEntry),
+            };
         }
 
         LogEntry entry = changed.Value!;

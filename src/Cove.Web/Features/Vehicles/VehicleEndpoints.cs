@@ -77,7 +77,7 @@ internal static class VehicleEndpoints
             wish.Description.Trim(),
             wish.Layout,
             WeeklyDistance.FromKilometres(wish.KilometresAWeek),
-            wish.Look.StartingLevel(),
+            task => wish.Look.StartingLevel(task),
             clock.Now,
             cancel
         );

@@ -1,0 +1,116 @@
+// Remakes the pictures of every main view from the demo data at a pinned clock.
+import { mkdir } from "node:fs/promises";
+import { chromium } from "@playwright/test";
+import { BROWSER, CLOCK, DESK, PHONE } from "./browser.mjs";
+import { Cove } from "./server.mjs";
+
+const folder = new URL("../../docs/screenshots/", import.meta.url).pathname;
+await mkdir(folder, { recursive: true });
+
+const browser = await chromium.launch(BROWSER);
+
+/**
+ * @param {string} name
+ * @param {{ viewport?: { width: number, height: number }, dark?: boolean, demo?: boolean }} options
+ * @param {(page: import("@playwright/test").Page, place: (name: string) => string, cove: Cove) => Promise<void>} story
+ */
+async function shot(name, options, story) {
+  const cove = await Cove.start({ demo: options.demo ?? true, clock: CLOCK });
+  const page = await browser.newPage({
+    viewport: options.viewport ?? DESK,
+    colorScheme: options.dark ? "dark" : "light",
+    reducedMotion: "reduce",
+    timezoneId: "UTC",
+  });
+  try {
+    const vehicles = await (await fetch(`${cove.url}/api/vehicles`)).json();
+    await story(page, (place) => `${cove.url}/cars/${vehicles[0]?.id}/${place}`, cove);
+    await page.waitForLoadState("networkidle");
+    await page.evaluate(() => document.fonts.ready);
+    await page.mouse.move(0, 0);
+    await page.screenshot({ path: `${folder}${name}.png` });
+    console.log(name);
+  } finally {
+    await page.close();
+    await cove.stop();
+  }
+}
+
+/** @param {import("@playwright/test").Page} page */
+async function start(page) {
+  await page.getByRole("button", { name: /^Start/ }).click();
+  await page.getByText(/^Step 1 of/).waitFor();
+}
+
+/**
+ * @param {import("@playwright/test").Page} page
+ * @param {number} count
+ */
+async function answer(page, count) {
+  for (let step = 1; step <= count; step++) {
+    await page.getByRole("button", { name: "Done", exact: true }).click();
+    await page.getByText(new RegExp(`^Step ${step + 1} of|^All steps`)).waitFor();
+  }
+}
+
+await shot("today", {}, async (page, place) => void (await page.goto(place("today"))));
+await shot(
+  "today-night",
+  { dark: true },
+  async (page, place) => void (await page.goto(place("today"))),
+);
+await shot(
+  "today-phone",
+  { viewport: PHONE },
+  async (page, place) => void (await page.goto(place("today"))),
+);
+await shot(
+  "cabin",
+  {},
+  async (page, place) => void (await page.goto(place("cabin?surface=driver-seat"))),
+);
+await shot("cabin-list", {}, async (page, place) => {
+  await page.goto(place("cabin?surface=boot"));
+  await page.getByRole("radio", { name: "List" }).click();
+});
+await shot(
+  "cabin-phone",
+  { viewport: PHONE },
+  async (page, place) => void (await page.goto(place("cabin"))),
+);
+await shot("run-phone", { viewport: PHONE }, async (page, place) => {
+  await page.goto(place("today"));
+  await start(page);
+});
+await shot("run-phone-night", { viewport: PHONE, dark: true }, async (page, place) => {
+  await page.goto(place("today"));
+  await start(page);
+  await answer(page, 9);
+});
+await shot("run-summary-phone", { viewport: PHONE }, async (page, place) => {
+  await page.goto(place("today"));
+  await start(page);
+  await answer(page, 4);
+  await page.getByRole("button", { name: /End/ }).click();
+  await page.getByRole("button", { name: "End it here" }).click();
+  await page.getByRole("heading", { name: "Done for today" }).waitFor();
+});
+await shot("log", {}, async (page, place) => void (await page.goto(place("log"))));
+await shot("log-correct", {}, async (page, place) => {
+  await page.goto(place("log"));
+  await page
+    .getByRole("button", { name: /^Correct Clean the windscreen/ })
+    .first()
+    .click();
+  await page.getByRole("dialog").waitFor();
+});
+await shot("welcome", { demo: false }, async (page, _, cove) => void (await page.goto(cove.url)));
+await shot("nothing-to-do", { demo: false }, async (page, _, cove) => {
+  await page.goto(cove.url);
+  await page.getByLabel("What do you call it?").fill("Skiff");
+  await page.getByRole("radio", { name: "Just cleaned" }).click();
+  await page.getByRole("button", { name: "Draw the cabin" }).click();
+  await page.getByRole("heading", { name: "Nothing to do today" }).waitFor();
+});
+
+await browser.close();
