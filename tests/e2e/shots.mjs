@@ -27,6 +27,7 @@ async function shot(name, options, story) {
     await story(page, (place) => `${cove.url}/cars/${vehicles[0]?.id}/${place}`, cove);
     await page.waitForLoadState("networkidle");
     await page.evaluate(() => document.fonts.ready);
+    await page.locator("button.act:disabled").waitFor({ state: "detached" });
     await page.mouse.move(0, 0);
     await page.screenshot({ path: `${folder}${name}.png` });
     console.log(name);

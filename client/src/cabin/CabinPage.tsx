@@ -134,7 +134,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
         <aside
           ref={sheet}
           aria-label="Chosen surface"
-          className="flex flex-col border-ink max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:max-h-dvh desk:overflow-y-auto desk:border-l-[1.5px]"
+          className="flex flex-col border-ink max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:max-h-[calc(100dvh-60px)] desk:overflow-y-auto desk:border-l-[1.5px]"
         >
           {chosen && <SurfaceSheet key={chosen} vehicleId={cabin.vehicle.id} surfaceId={chosen} />}
         </aside>

@@ -11,7 +11,7 @@ import {
   type RunStep,
 } from "../api/client";
 import { Caution } from "../shared/Caution";
-import { seconds } from "../shared/format";
+import { clockOrDay, seconds } from "../shared/format";
 import { Sheet } from "../shared/Sheet";
 import { LostServer } from "../shared/Shell";
 import { Failed, Loading } from "../shared/States";
@@ -89,7 +89,11 @@ function UnderWay({ run }: { run: Run }) {
   };
   useShortcuts([
     { keys: "d", label: step ? "Done" : "Finish", run: () => answer(step ? "done" : "finished") },
-    { keys: "n", label: "Not clean yet", run: () => step && setAsking("notClean") },
+    {
+      keys: "n",
+      label: "Not clean yet",
+      run: () => step && !step.putsBack && setAsking("notClean"),
+    },
     { keys: "s", label: "Skip this step", run: () => step && answer("skipped") },
     { keys: "e", label: "End or pause the session", run: () => setAsking("end") },
   ]);
@@ -138,7 +142,10 @@ function UnderWay({ run }: { run: Run }) {
       </header>
       <main className="flex-1">
         {step ? (
-          <Step run={run} step={step} titleRef={title} />
+          <>
+            <Step run={run} step={step} titleRef={title} />
+            <StillWet run={run} step={step} now={now} />
+          </>
         ) : (
           <>
             <h1 ref={title} tabIndex={-1} className="my-4 text-31 outline-none">
@@ -164,25 +171,29 @@ function UnderWay({ run }: { run: Run }) {
           </div>
         )}
       </main>
-      <footer className="sticky bottom-0 -mx-5 bg-paper px-5 pt-2 pb-4">
+      <footer
+        className={`sticky bottom-0 -mx-5 bg-paper px-5 pt-2 pb-4 ${say.failureCount > 0 ? "" : "[&_:disabled]:opacity-100"}`}
+      >
         <Saved pending={say.isPending} failures={say.failureCount} error={say.error} />
         {step ? (
           <div className="grid grid-cols-[1fr_112px] gap-2.5">
+            {!step.putsBack && (
+              <button
+                type="button"
+                className="act2 min-h-[54px] text-[18px]"
+                disabled={busy}
+                onClick={() => setAsking("notClean")}
+              >
+                Not clean yet
+              </button>
+            )}
             <button
               type="button"
-              className="act2 min-h-[54px] text-[18px]"
-              disabled={busy}
-              onClick={() => setAsking("notClean")}
-            >
-              Not clean yet
-            </button>
-            <button
-              type="button"
-              className="act2 min-h-[54px] text-[18px]"
+              className={`act2 min-h-[54px] text-[18px] ${step.putsBack ? "col-span-2" : ""}`}
               disabled={busy}
               onClick={() => answer("skipped")}
             >
-              Skip
+              {step.putsBack ? "Later" : "Skip"}
             </button>
             <button
               type="button"
@@ -306,6 +317,20 @@ function Step({ run, step, titleRef }: StepProps) {
         ))}
       </ol>
     </>
+  );
+}
+
+/** Says so when it is too early to put something back. */
+function StillWet({ run, step, now }: { run: Run; step: RunStep; now: number }) {
+  const drying = run.drying.find((one) => one.taskId === step.taskId);
+  if (!step.putsBack || !drying || now >= Date.parse(drying.dryAt)) {
+    return null;
+  }
+  return (
+    <p className="mb-2 border-y border-hairline py-2">
+      <b>Not dry yet.</b> Leave the session open and come back at{" "}
+      {clockOrDay(drying.dryAt, run.now)}, or put them back later.
+    </p>
   );
 }
 

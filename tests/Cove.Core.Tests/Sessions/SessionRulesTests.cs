@@ -1,0 +1,48 @@
+namespace Cove.Core.Tests.Sessions;
+
+public sealed class SessionRulesTests
+{
+    [Property]
+    public Property A_higher_level_is_never_worth_less() =>
+        Prop.ForAll(
+            Gen.Elements<CareTask>(CareTasks.All).ToArbitrary(),
+            Gen.Choose(0, 5000).Two().ToArbitrary(),
+            (task, levels) =>
+            {
+                var lower = new Level(Math.Min(levels.Item1, levels.Item2) / 1000.0);
+                var higher = new Level(Math.Max(levels.Item1, levels.Item2) / 1000.0);
+                return SessionRules.Benefit(task, lower) <= SessionRules.Benefit(task, higher);
+            }
+        );
+
+    [Fact]
+    public void At_the_mark_the_worth_is_the_stakes()
+    {
+        CareTask screens = CareTasks.Find("wipe-screens")!;
+
+        Assert.Equal(5000, SessionRules.Benefit(screens, Level.Mark));
+        Assert.Equal(1250, SessionRules.Benefit(screens, new Level(0.5)));
+        Assert.Equal(15_000, SessionRules.Benefit(screens, new Level(2)));
+    }
+
+    // Common practice: what is at stake goes by sight and grip, then touch, then wear, then looks.
+    [Fact]
+    public void Graver_stakes_weigh_more() =>
+        Assert.True(
+            (int)Stakes.SightAndGrip > (int)Stakes.HygieneAndTouch
+                && (int)Stakes.HygieneAndTouch > (int)Stakes.Wear
+                && (int)Stakes.Wear > (int)Stakes.Looks
+        );
+
+    [Theory]
+    [InlineData(4)]
+    [InlineData(121)]
+    public void Sessions_are_offered_from_five_minutes_to_two_hours(int minutes)
+    {
+        DateTimeOffset now = new(2026, 3, 14, 9, 30, 0, TimeSpan.Zero);
+        CareLedger ledger = Cars.Ledger(CareBook.ReferenceLayout, Usage.Reference, now, 1);
+        var planner = new SessionPlanner(ledger.At(now), CabinBuilder.Build(CareBook.ReferenceLayout));
+
+        Assert.Throws<ArgumentOutOfRangeException>(() => planner.Plan(minutes));
+    }
+}
