@@ -16,8 +16,10 @@ test("a whole session by keyboard alone", async ({ page, cove }) => {
   await page.keyboard.press("s");
 
   await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Done", exact: true })).toBeEnabled();
   await page.keyboard.press("d");
   await expect(page.getByText(/^Step 2 of|All steps answered/)).toBeVisible();
+  await expect(page.getByRole("button", { name: /^(Done|Finish)$/ })).toBeEnabled();
   await page.keyboard.press("e");
   await expect(page.getByRole("dialog", { name: "End the session?" })).toBeVisible();
   await page.keyboard.press("Tab");

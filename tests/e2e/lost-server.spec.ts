@@ -6,20 +6,20 @@ test("a killed server loses no saved step, and what was said meanwhile is kept u
 }) => {
   await open(page, cove, "today");
   await page.getByRole("button", { name: /^Start/ }).click();
-  await expect(page.getByText("Step 1 of 11")).toBeVisible();
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
   await answer(page, "Done");
-  await expect(page.getByText("Step 2 of 11")).toBeVisible();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
 
   await cove.kill();
   await page.getByRole("button", { name: "Done", exact: true }).click();
   await expect(page.getByText("Not saved yet: the server does not answer.")).toBeVisible();
-  await expect(page.getByText("Step 2 of 11")).toBeVisible();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
 
   await cove.restart();
-  await expect(page.getByText("Step 3 of 11")).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText("Not saved yet")).toBeHidden();
   await page.reload();
-  await expect(page.getByText("Step 3 of 11")).toBeVisible();
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible();
 
   const vehicles = (await (await fetch(`${cove.url}/api/vehicles`)).json()) as { id: string }[];
   const log = (await (await fetch(`${cove.url}/api/vehicles/${vehicles[0]?.id}/log`)).json()) as {
@@ -39,7 +39,7 @@ test("a lost server is said on the page, and a run under way is found again", as
   await open(page, cove, "today");
   await page.getByRole("button", { name: /^Start/ }).click();
   await answer(page, "Done");
-  await expect(page.getByText("Step 2 of 11")).toBeVisible();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
   await page.getByRole("button", { name: "End" }).click();
   await page.getByRole("button", { name: "Leave it open" }).click();
   await expect(page.getByRole("button", { name: "Go on with the session" })).toBeVisible();
@@ -49,5 +49,5 @@ test("a lost server is said on the page, and a run under way is found again", as
   await cove.restart();
   await expect(page.getByText("The server does not answer.")).toBeHidden({ timeout: 20_000 });
   await page.getByRole("button", { name: "Go on with the session" }).click();
-  await expect(page.getByText("Step 2 of 11")).toBeVisible();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
 });

@@ -50,7 +50,8 @@ test("from the demo to a finished session, with levels and dates that follow and
   await expect(page.getByText("round 2")).toBeVisible();
   await page.getByRole("button", { name: "Not clean yet" }).click();
   await page.getByRole("button", { name: "Leave it for next time" }).click();
-  await expect(page.getByRole("heading", { name: "Vacuum carpets and mats" })).toBeVisible();
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await expect(page.getByRole("heading", { name: "Vacuum the seats" })).toBeHidden();
 
   await finishRun(page);
   await expect(page.getByText("comes back sooner")).toBeVisible();
@@ -131,4 +132,46 @@ test("changing the distance moves the dates", async ({ page, cove }) => {
   await open(page, cove, "cabin?surface=wheel");
   await expect(page.getByText("Distance, 900 km a week")).toBeVisible();
   expect(Number((await interval.textContent())?.replace(/\D+/, ""))).toBeLessThan(before);
+});
+
+test("dragging the marker recomputes the session", async ({ page, cove }) => {
+  await open(page, cove, "today");
+  const ruler = page.getByRole("slider", { name: "Minutes at hand" });
+  const rows = page.getByRole("table", { name: /Running order/ }).getByRole("row");
+  await expect(rows.first()).toBeVisible();
+  const before = await rows.count();
+  const house = await ruler.locator("path").nth(1).boundingBox();
+  const x = (house?.x ?? 0) + (house?.width ?? 0) / 2;
+  const y = (house?.y ?? 0) + (house?.height ?? 0) / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 200, y, { steps: 8 });
+  await page.mouse.move(x + 420, y, { steps: 8 });
+  await page.mouse.up();
+
+  const minutes = Number(await ruler.getAttribute("aria-valuenow"));
+  expect(minutes).toBeGreaterThan(45);
+  await expect(page.getByRole("button", { name: `Start ${minutes}-minute session` })).toBeVisible();
+  await expect.poll(() => rows.count()).toBeGreaterThan(before);
+});
+
+test("the other car has a chart, a session and a log of its own", async ({ page, cove }) => {
+  await open(page, cove, "cabin");
+  await page.getByRole("combobox", { name: "Vehicle" }).click();
+  await page.getByRole("option", { name: /Kestrin Pip/ }).click();
+  await expect(page.getByRole("combobox", { name: "Vehicle" })).toContainText("Kestrin Pip");
+  await expect(page.getByRole("button", { name: /^Rear seat/ })).toHaveCount(0);
+  await page.getByRole("link", { name: "Log" }).click();
+  await expect(page.getByRole("combobox", { name: "Vehicle" })).toContainText("Kestrin Pip");
+  await page.goto(cove.url);
+  await expect(page.getByRole("combobox", { name: "Vehicle" })).toContainText("Kestrin Pip");
+});
+
+test("a place that is not there leads back to the car", async ({ page, cove }) => {
+  await page.goto(`${cove.url}/lighthouse`);
+  await expect(page.getByRole("heading", { name: "Off the chart" })).toBeVisible();
+  await page.getByRole("link", { name: "Back to your car" }).click();
+  await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+  await page.goto(`${cove.url}/cars/00000000-0000-0000-0000-000000000001/today`);
+  await expect(page.getByRole("alert")).toContainText("There is no such vehicle.");
 });

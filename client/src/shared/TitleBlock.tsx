@@ -10,18 +10,18 @@ export function TitleBlock({ title, cells }: { title: string; cells: Cell[] }) {
       <div className="flex items-center border-hairline px-4 desk:border-r desk:px-5 desk:pl-[26px]">
         <h1 className="py-3 text-[25px] leading-none">{title}</h1>
       </div>
-      <dl className="contents desk:flex">
-        {first && (
+      {first && (
+        <dl className="min-w-0 flex-1 desk:flex-none">
           <Fact
             cell={first}
-            className="min-w-0 flex-1 border-l max-desk:pr-4 desk:flex-none desk:border-l-0"
+            className="h-full border-l max-desk:pr-4 desk:border-r desk:border-l-0"
           />
-        )}
-        <div className="flex w-full overflow-x-auto border-t border-hairline max-desk:[scrollbar-width:none] desk:w-auto desk:border-t-0">
-          {rest.map((cell) => (
-            <Fact key={cell.label} cell={cell} className="flex-none last:border-r-0" />
-          ))}
-        </div>
+        </dl>
+      )}
+      <dl className="flex w-full overflow-x-auto border-t border-hairline max-desk:[scrollbar-width:none] desk:w-auto desk:border-t-0">
+        {rest.map((cell) => (
+          <Fact key={cell.label} cell={cell} className="flex-none desk:border-r last:border-r-0" />
+        ))}
       </dl>
     </header>
   );
@@ -29,9 +29,7 @@ export function TitleBlock({ title, cells }: { title: string; cells: Cell[] }) {
 
 function Fact({ cell, className }: { cell: Cell; className: string }) {
   return (
-    <div
-      className={`border-hairline px-4 pt-2.5 pb-2 whitespace-nowrap desk:border-r desk:px-5 ${className}`}
-    >
+    <div className={`border-hairline px-4 pt-2.5 pb-2 whitespace-nowrap desk:px-5 ${className}`}>
       <dt className="cap">{cell.label}</dt>
       <dd className="mt-0.5 text-[15px] leading-[1.3] max-desk:overflow-hidden">{cell.value}</dd>
     </div>

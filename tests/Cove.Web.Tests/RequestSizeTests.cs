@@ -1,0 +1,56 @@
+using System.Text;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+
+namespace Cove.Web.Tests;
+
+/// <summary>What only a real listening server does.</summary>
+public sealed class RequestSizeTests : IDisposable
+{
+    private readonly string directory = Directory.CreateTempSubdirectory("cove-size-").FullName;
+    private readonly WebApplicationFactory<Program> factory;
+    private readonly HttpClient http;
+
+    public RequestSizeTests()
+    {
+        factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
+        {
+            host.UseSetting("data", directory);
+            host.UseSetting("port", "0");
+        });
+        factory.UseKestrel(0);
+        http = factory.CreateClient();
+    }
+
+    [Fact]
+    public async Task A_request_that_is_too_large_is_refused_and_changes_nothing()
+    {
+        string body = Bodies.Vehicle(("description", new string('x', 80_000)));
+        using var content = new StringContent(body, Encoding.UTF8, "application/json");
+
+        HttpResponseMessage answer = await http.PostAsync(
+            new Uri("/api/vehicles", UriKind.Relative),
+            content
+        );
+
+        Assert.Equal(HttpStatusCode.RequestEntityTooLarge, answer.StatusCode);
+        Assert.Equal("application/problem+json", answer.Content.Headers.ContentType!.MediaType);
+        Assert.Empty((await http.GetFromJsonAsync<JsonArray>("/api/vehicles"))!);
+    }
+
+    [Fact]
+    public async Task The_server_does_not_name_itself()
+    {
+        HttpResponseMessage answer = await http.GetAsync(new Uri("/api/health", UriKind.Relative));
+
+        Assert.False(answer.Headers.Contains("Server"));
+    }
+
+    public void Dispose()
+    {
+        http.Dispose();
+        factory.Dispose();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        Directory.Delete(directory, recursive: true);
+    }
+}
