@@ -36,7 +36,7 @@ public sealed class CareReplay
         }
 
         List<LogRow> log = await Counting(vehicleId).AsNoTracking().ToListAsync(cancel);
-        return HistoryOf(ledger, row, log);
+        return HistoryOf(ledger, row, new LogByTask(log));
     }
 
     /// <summary>Brings the stored levels of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
@@ -46,7 +46,7 @@ public sealed class CareReplay
         List<CareStateRow> rows = await context
             .CareStates.Where(state => state.VehicleId == vehicleId)
             .ToListAsync(cancel);
-        List<LogRow> log = await Counting(vehicleId).AsNoTracking().ToListAsync(cancel);
+        var log = new LogByTask(await Counting(vehicleId).AsNoTracking().ToListAsync(cancel));
         foreach (CareStateRow row in rows)
         {
             row.State = HistoryOf(ledger, row, log).StateAt(DateTimeOffset.MaxValue);
@@ -61,7 +61,7 @@ public sealed class CareReplay
             .OrderBy(entry => entry.At)
             .ThenBy(entry => entry.Id);
 
-    private static CareHistory HistoryOf(CareLedger ledger, CareStateRow row, List<LogRow> log)
+    private static CareHistory HistoryOf(CareLedger ledger, CareStateRow row, LogByTask log)
     {
         CareItem item = ledger.Items.First(item => item.Task.Id == row.TaskId);
         var surface = item.Surfaces.First(surface => surface.Id == row.SurfaceId);
@@ -69,7 +69,7 @@ public sealed class CareReplay
             row.Start,
             item.SoilingOf(surface),
             ledger.Usage,
-            log.SelectMany(entry => ChangesBy(entry, row.Key))
+            log.Of(row.TaskId).SelectMany(entry => ChangesBy(entry, row.Key))
         );
     }
 
@@ -77,7 +77,7 @@ public sealed class CareReplay
     {
         if (entry.Kind == LogEntryKind.Care)
         {
-            return entry.Subject == key.TaskId ? [new Cleaned(entry.At, new Share(entry.Removed))] : [];
+            return [new Cleaned(entry.At, new Share(entry.Removed))];
         }
 
         bool touched = entry.SurfaceIds.Split('\n').Contains(key.SurfaceId, StringComparer.Ordinal);
@@ -87,5 +87,17 @@ public sealed class CareReplay
             : happening
                 .Jumps.Where(jump => jump.TaskId == key.TaskId)
                 .Select(jump => new Jumped(entry.At, jump.Amount, happening.Name));
+    }
+
+    /// <summary>A log sorted out by task, so that each history reads only what concerns it.</summary>
+    private sealed class LogByTask(IReadOnlyList<LogRow> log)
+    {
+        private readonly ILookup<string, LogRow> care = log.Where(entry => entry.Kind == LogEntryKind.Care)
+            .ToLookup(entry => entry.Subject, StringComparer.Ordinal);
+
+        private readonly LogRow[] happenings = [.. log.Where(entry => entry.Kind == LogEntryKind.Event)];
+
+        /// <summary>The entries in which the task was done, and all events.</summary>
+        public IEnumerable<LogRow> Of(string taskId) => care[taskId].Concat(happenings);
     }
 }

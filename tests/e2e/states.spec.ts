@@ -1,0 +1,74 @@
+import { expect, open, test } from "./cove.ts";
+
+for (const place of ["today", "cabin", "log"]) {
+  test(`${place} says that the server failed and tries again when asked`, async ({
+    page,
+    cove,
+  }) => {
+    let broken = true;
+    await page.route(`**/api/vehicles/*/${place}*`, (route) =>
+      broken
+        ? route.fulfill({
+            status: 500,
+            contentType: "application/problem+json",
+            body: JSON.stringify({
+              title: "Cove could not finish this. Nothing was half done; try again.",
+            }),
+          })
+        : route.continue(),
+    );
+    await open(page, cove, place);
+    await expect(page.getByRole("alert")).toContainText("Cove could not finish this.");
+    broken = false;
+    await page.getByRole("button", { name: "Try again" }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  });
+
+  test(`${place} says what it is waiting for`, async ({ page, cove }) => {
+    let release = () => {};
+    const held = new Promise<void>((resolve) => {
+      release = resolve;
+    });
+    await page.route(`**/api/vehicles/*/${place}*`, async (route) => {
+      await held;
+      await route.continue();
+    });
+    await open(page, cove, place);
+    await expect(page.getByRole("status")).toBeVisible();
+    release();
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  });
+}
+
+test("a session that cannot start says why and stays where it was", async ({ page, cove }) => {
+  await page.route("**/api/vehicles/*/runs", (route) =>
+    route.fulfill({
+      status: 409,
+      contentType: "application/problem+json",
+      body: JSON.stringify({
+        title: "A run of this vehicle is under way. Go on with it or finish it first.",
+      }),
+    }),
+  );
+  await open(page, cove, "today");
+  await page.getByRole("button", { name: /^Start/ }).click();
+  await expect(page.getByRole("alert")).toContainText("is under way");
+  await expect(page.getByRole("button", { name: /^Start/ })).toBeEnabled();
+});
+
+test("a change of the log that lost the race says so", async ({ page, cove }) => {
+  await open(page, cove, "log");
+  const entry = page.getByRole("listitem").filter({ hasText: "Vacuum the seats" }).first();
+  await entry.getByRole("button", { name: /Correct/ }).click();
+  const vehicles = (await (await fetch(`${cove.url}/api/vehicles`)).json()) as { id: string }[];
+  const log = (await (await fetch(`${cove.url}/api/vehicles/${vehicles[0]?.id}/log`)).json()) as {
+    entries: { id: string; name: string; version: number }[];
+  };
+  const first = log.entries.find((one) => one.name === "Vacuum the seats");
+  await fetch(`${cove.url}/api/log/${first?.id}/undo`, {
+    method: "POST",
+    headers: { "If-Match": `"${first?.version}"` },
+  });
+  await page.getByRole("button", { name: "Save the correction" }).click();
+  await expect(page.getByRole("alert")).toContainText("changed elsewhere");
+});
