@@ -8,6 +8,7 @@ using Cove.Web.Features.Runs;
 using Cove.Web.Features.Today;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
+using Microsoft.AspNetCore.Connections;
 
 const int StandardPort = 5117;
 const long LargestRequest = 64 * 1024;
@@ -76,7 +77,18 @@ using (IServiceScope scope = app.Services.CreateScope())
     }
 }
 
-await app.RunAsync();
+try
+{
+    await app.RunAsync();
+    return 0;
+}
+catch (IOException error) when (error.InnerException is AddressInUseException)
+{
+    await Console.Error.WriteLineAsync(
+        "The address is in use already. Stop what uses it, or choose another port with --port."
+    );
+    return 1;
+}
 
 /// <summary>The web application; named so that tests can start it in their own process.</summary>
 public partial class Program;
