@@ -25,6 +25,8 @@ async function shot(name, options, story) {
   try {
     const vehicles = await (await fetch(`${cove.url}/api/vehicles`)).json();
     await story(page, (place) => `${cove.url}/cars/${vehicles[0]?.id}/${place}`, cove);
+    await page.locator("h1").first().waitFor();
+    await page.locator("[role=status]").waitFor({ state: "detached" });
     await page.waitForLoadState("networkidle");
     await page.evaluate(() => document.fonts.ready);
     await page.locator("button.act:disabled").waitFor({ state: "detached" });
