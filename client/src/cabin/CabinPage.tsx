@@ -3,7 +3,7 @@ import { ToggleGroup } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { api, ask, type Cabin } from "../api/client";
-import { clock, count, days, fullDay } from "../shared/format";
+import { clock, days, fullDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -75,7 +75,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
           },
           {
             label: "Within a week",
-            value: `${count(cabin.withinAWeek, "more")}`.replace("mores", "more"),
+            value: `${cabin.withinAWeek} more`,
           },
         ]}
       />

@@ -150,7 +150,6 @@ function Sounding({ surface, x, y, name, strip, turned }: ReturnType<typeof insi
           y={y - 17}
           textAnchor="middle"
           style={{ fontSize: 12.5, fill: plain ?? "var(--ink)" }}
-          className={plain ? "" : "name-on-hatch"}
         >
           {name}
         </text>

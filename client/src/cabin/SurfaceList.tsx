@@ -5,7 +5,6 @@ type Props = {
   cabin: Cabin;
   chosen: string | null;
   onChoose: (surfaceId: string) => void;
-  only?: Set<string>;
 };
 
 /** The chart as a table: the same surfaces, soonest first. */
