@@ -28,7 +28,6 @@ public class SessionBenchmarks
             "Bench",
             string.Empty,
             CareBook.ReferenceLayout,
-            cabin.Zones,
             cabin.Surfaces
         );
         IReadOnlyList<CareItem> items = CareBook.For(vehicle);

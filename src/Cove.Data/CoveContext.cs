@@ -14,6 +14,10 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<UsageRow> Usage => Set<UsageRow>();
 
+    public DbSet<OdometerRow> Odometer => Set<OdometerRow>();
+
+    public DbSet<LearntRow> Learnt => Set<LearntRow>();
+
     public DbSet<LogRow> Log => Set<LogRow>();
 
     public DbSet<SessionRow> Sessions => Set<SessionRow>();
@@ -45,11 +49,15 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
         {
             vehicle.HasMany(row => row.Surfaces).WithOne().HasForeignKey(row => row.VehicleId);
             vehicle.HasMany(row => row.Usage).WithOne().HasForeignKey(row => row.VehicleId);
+            vehicle.HasMany(row => row.Odometer).WithOne().HasForeignKey(row => row.VehicleId);
             vehicle.HasMany(row => row.CareStates).WithOne().HasForeignKey(row => row.VehicleId);
-            vehicle.Ignore(row => row.Layout);
+            vehicle.HasMany(row => row.Learnt).WithOne().HasForeignKey(row => row.VehicleId);
+            vehicle.Property(row => row.Version).IsConcurrencyToken();
         });
         modelBuilder.Entity<SurfaceRow>().HasKey(row => new { row.VehicleId, row.SurfaceId });
         modelBuilder.Entity<UsageRow>().HasKey(row => new { row.VehicleId, row.From });
+        modelBuilder.Entity<OdometerRow>().HasKey(row => new { row.VehicleId, row.At });
+        modelBuilder.Entity<LearntRow>().HasKey(row => new { row.VehicleId, row.TaskId });
         modelBuilder.Entity<CareStateRow>(state =>
         {
             state.HasKey(row => new

@@ -22,25 +22,27 @@ public static class CoveDatabase
         services.AddSingleton(Owner.Local);
         services.AddDbContext<CoveContext>(options => options.UseSqlite(connection));
         // The stores are public but only made here, so that the context stays inside this project.
-        services.AddScoped(provider => new VehicleStore(provider.GetRequiredService<CoveContext>()));
-        services.AddScoped(provider => new CareReplay(provider.GetRequiredService<CoveContext>()));
-        services.AddScoped(provider => new LogStore(
-            provider.GetRequiredService<CoveContext>(),
-            provider.GetRequiredService<VehicleStore>(),
-            provider.GetRequiredService<CareReplay>()
+        services.AddScoped(provider => new CareReplay(Context(provider)));
+        services.AddScoped(provider => new VehicleStore(Context(provider), Replay(provider)));
+        services.AddScoped(provider => new UseStore(Context(provider), Vehicles(provider), Replay(provider)));
+        services.AddScoped(provider => new VehicleFileStore(
+            Context(provider),
+            Vehicles(provider),
+            Replay(provider)
         ));
-        services.AddScoped(provider => new RunStore(
-            provider.GetRequiredService<CoveContext>(),
-            provider.GetRequiredService<VehicleStore>(),
-            provider.GetRequiredService<CareReplay>()
-        ));
-        services.AddScoped(provider => new DemoData(
-            provider.GetRequiredService<CoveContext>(),
-            provider.GetRequiredService<VehicleStore>(),
-            provider.GetRequiredService<CareReplay>()
-        ));
+        services.AddScoped(provider => new LogStore(Context(provider), Vehicles(provider), Replay(provider)));
+        services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Replay(provider)));
+        services.AddScoped(provider => new DemoData(Context(provider), Vehicles(provider), Replay(provider)));
         return services;
     }
+
+    private static CoveContext Context(IServiceProvider provider) =>
+        provider.GetRequiredService<CoveContext>();
+
+    private static VehicleStore Vehicles(IServiceProvider provider) =>
+        provider.GetRequiredService<VehicleStore>();
+
+    private static CareReplay Replay(IServiceProvider provider) => provider.GetRequiredService<CareReplay>();
 
     /// <summary>Brings the database up to date. When there is something to change in an existing file, a copy of it is kept beside it first.</summary>
     /// <param name="services">The services of a running application.</param>

@@ -10,6 +10,9 @@ public enum LogEntryKind
 
     /// <summary>Something happened to the car.</summary>
     Event,
+
+    /// <summary>The owner looked at a surface.</summary>
+    Look,
 }
 
 /// <summary>One entry of the log.</summary>
@@ -17,11 +20,12 @@ public enum LogEntryKind
 /// <param name="VehicleId">The vehicle.</param>
 /// <param name="RunId">The run it was made in; null when it was not made in one.</param>
 /// <param name="Kind">What it records.</param>
-/// <param name="Subject">Id of the care task or of the event, by kind.</param>
-/// <param name="SurfaceIds">The surfaces an event touched; empty for everything the task tends.</param>
+/// <param name="Subject">Id of the care task, the event or the inspection, by kind.</param>
+/// <param name="SurfaceIds">The surfaces an event touched or a look was at; empty for everything the task tends.</param>
+/// <param name="Result">Id of the result of an inspection; empty for other kinds.</param>
 /// <param name="At">When it was done or happened.</param>
-/// <param name="Planned">How long it was planned to take; zero for events.</param>
-/// <param name="Taken">How long it took; zero for events.</param>
+/// <param name="Planned">How long it was planned to take; zero for events and looks.</param>
+/// <param name="Taken">How long it took; zero for events and looks.</param>
 /// <param name="Removed">The share of the level that was removed.</param>
 /// <param name="Note">The owner's note; may be empty.</param>
 /// <param name="UndoneAt">When the owner undid it; null while it counts.</param>
@@ -33,6 +37,7 @@ public sealed record LogEntry(
     LogEntryKind Kind,
     string Subject,
     IReadOnlyList<string> SurfaceIds,
+    string Result,
     DateTimeOffset At,
     TimeSpan Planned,
     TimeSpan Taken,

@@ -1,11 +1,14 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Cove.Core.Upkeep;
 using Cove.Data;
 using Cove.Web.Features.Cabin;
 using Cove.Web.Features.Health;
+using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Log;
 using Cove.Web.Features.Runs;
 using Cove.Web.Features.Today;
+using Cove.Web.Features.Use;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Connections;
@@ -32,6 +35,7 @@ builder.Services.AddCoveData(settings.DataDirectory);
 builder.Services.AddSingleton(settings.Clock is { } start ? new SetClock(start) : TimeProvider.System);
 builder.Services.AddSingleton(settings);
 builder.Services.AddSingleton<OwnerClock>();
+builder.Services.AddSingleton<IOdometerFeed, SimulatedOdometer>();
 builder.Services.AddProblemDetails(Problems.Word);
 builder.Services.AddValidation();
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
@@ -61,6 +65,10 @@ app.MapOpenApi();
 RouteGroupBuilder api = app.MapGroup("/api");
 api.MapHealth();
 api.MapVehicles();
+api.MapSurfaces();
+api.MapVehicleFiles();
+api.MapUse();
+api.MapInspections();
 api.MapToday();
 api.MapCabin();
 api.MapRuns();
@@ -70,7 +78,7 @@ CoveDatabase.Prepare(app.Services);
 using (IServiceScope scope = app.Services.CreateScope())
 {
     var clock = scope.ServiceProvider.GetRequiredService<OwnerClock>();
-    await scope.ServiceProvider.GetRequiredService<VehicleStore>().CompleteLevels(clock.Now);
+    await scope.ServiceProvider.GetRequiredService<VehicleStore>().Complete(clock.Now);
     if (settings.Demo)
     {
         await scope.ServiceProvider.GetRequiredService<DemoData>().LayDown(clock.Now, clock.Zone);

@@ -13,19 +13,31 @@ public sealed class BadInputTests
             { Bodies.Vehicle(("name", new string('x', 61))), "name" },
             { Bodies.Vehicle(("name", 5)), "name" },
             { Bodies.Vehicle(("description", new string('x', 121))), "description" },
-            { Bodies.Vehicle(("body", "spaceship")), "body" },
-            { Bodies.Vehicle(("body", 1)), "body" },
-            { Bodies.Vehicle(("rows", 3)), "rows" },
-            { Bodies.Vehicle(("rows", -1)), "rows" },
-            { Bodies.Vehicle(("rows", "two")), "rows" },
-            { Bodies.Vehicle(("rows", 2.5)), "rows" },
-            { Bodies.Vehicle(("seatMaterial", "rubber")), "seatMaterial" },
-            { Bodies.Vehicle(("rearMats", "glass")), "rearMats" },
-            { Bodies.Vehicle(("glossTrim", "yes")), "glossTrim" },
-            { Bodies.Vehicle(("childSeats", 9)), "childSeats" },
-            { Bodies.Vehicle(("kilometresAWeek", -1)), "kilometresAWeek" },
-            { Bodies.Vehicle(("kilometresAWeek", 10_001)), "kilometresAWeek" },
-            { Bodies.Vehicle(("kilometresAWeek", "NaN")), "kilometresAWeek" },
+            { Bodies.Vehicle(("layout.body", "spaceship")), "layout.body" },
+            { Bodies.Vehicle(("layout.body", 1)), "layout.body" },
+            { Bodies.Vehicle(("layout.doors", 3)), "layout.doors" },
+            { Bodies.Vehicle(("layout.doors", null)), "layout.doors" },
+            { Bodies.Vehicle(("layout.secondRowSeats", -1)), "layout.secondRowSeats" },
+            { Bodies.Vehicle(("layout.thirdRowSeats", 3)), "layout.thirdRowSeats" },
+            { Bodies.Vehicle(("layout.secondRowSeats", "two")), "layout.secondRowSeats" },
+            { Bodies.Vehicle(("layout.secondRowSeats", 2.5)), "layout.secondRowSeats" },
+            { Bodies.Vehicle(("layout.frontSeats", 3)), "layout.frontSeats" },
+            { Bodies.Vehicle(("layout.seatMaterial", "rubber")), "layout.seatMaterial" },
+            { Bodies.Vehicle(("layout.rearMats", "glass")), "layout.rearMats" },
+            { Bodies.Vehicle(("layout.trim", "matte")), "layout.trim" },
+            { Bodies.Vehicle(("layout.screens", 4)), "layout.screens" },
+            { Bodies.Vehicle(("layout.sunroof", "yes")), "layout.sunroof" },
+            { Bodies.Vehicle(("layout.childSeats", 9)), "layout.childSeats" },
+            { Bodies.Vehicle(("layout.wings", 2)), "layout.wings" },
+            { Bodies.Vehicle(("use.kilometresAWeek", -1)), "use.kilometresAWeek" },
+            { Bodies.Vehicle(("use.kilometresAWeek", 10_001)), "use.kilometresAWeek" },
+            { Bodies.Vehicle(("use.kilometresAWeek", "NaN")), "use.kilometresAWeek" },
+            { Bodies.Vehicle(("use.people", 0)), "use.people" },
+            { Bodies.Vehicle(("use.children", 7)), "use.children" },
+            { Bodies.Vehicle(("use.pets", "always")), "use.pets" },
+            { Bodies.Vehicle(("use.gritMonths", new JsonArray(1, 13))), "use.gritMonths" },
+            { Bodies.Vehicle(("use.parkedInSun", 1.5)), "use.parkedInSun" },
+            { Bodies.Vehicle(("use.preventions", new JsonArray("moat"))), "use.preventions[0]" },
             { Bodies.Vehicle(("wheels", 4)), "wheels" },
             { """{"name":"a","name":"b"}""", "name" },
             { """{"name":null}""", "name" },
@@ -112,7 +124,6 @@ public sealed class BadInputTests
     [InlineData("""{"event":"flood","surfaceIds":["boot"]}""", "event")]
     [InlineData("""{"event":"spill","surfaceIds":["moon"]}""", "surfaceIds")]
     [InlineData("""{"event":"spill","surfaceIds":["boot","boot"]}""", "surfaceIds")]
-    [InlineData("""{"event":"spill","surfaceIds":[]}""", "surfaceIds")]
     [InlineData("""{"event":"spill","surfaceIds":["headliner"]}""", "event")]
     [InlineData("""{"event":"spill"}""", "surfaceIds")]
     public async Task An_event_that_cannot_be_is_refused(string body, string field)
@@ -178,7 +189,7 @@ public sealed class BadInputTests
             string owners = Assert.Single(
                 await Column(
                     connection,
-                    $"SELECT DISTINCT OwnerId FROM {table} UNION SELECT OwnerId FROM Vehicles"
+                    $"SELECT DISTINCT OwnerId FROM \"{table}\" UNION SELECT OwnerId FROM Vehicles"
                 )
             );
             Assert.NotEqual(Guid.Empty, Guid.Parse(owners));

@@ -126,32 +126,36 @@ public sealed class CoveHost : IDisposable
 /// <summary>Request bodies.</summary>
 public static class Bodies
 {
-    /// <summary>A sound vehicle, with some fields replaced or, where the value is null, left out.</summary>
+    /// <summary>A sound vehicle, with some fields replaced or, where the value is null, left out. Fields of layout and use are named with a dot.</summary>
     public static string Vehicle(params (string Field, JsonNode? Value)[] changes)
     {
         var body = new JsonObject
         {
             ["name"] = "Test car",
-            ["body"] = "hatchback",
-            ["rows"] = 2,
-            ["driverSide"] = "left",
-            ["seatMaterial"] = "wovenFabric",
-            ["frontMats"] = "rubber",
-            ["rearMats"] = "pile",
-            ["glossTrim"] = false,
-            ["tintedRear"] = false,
-            ["kilometresAWeek"] = 240,
+            ["layout"] = new JsonObject
+            {
+                ["body"] = "hatchback",
+                ["doors"] = 4,
+                ["secondRowSeats"] = 3,
+                ["driverSide"] = "left",
+                ["seatMaterial"] = "wovenFabric",
+                ["frontMats"] = "rubber",
+                ["rearMats"] = "pile",
+            },
+            ["use"] = new JsonObject { ["kilometresAWeek"] = 240 },
             ["look"] = "livedIn",
         };
         foreach (var (field, value) in changes)
         {
+            string[] path = field.Split('.');
+            JsonObject holder = path.Length > 1 ? body[path[0]]!.AsObject() : body;
             if (value is null)
             {
-                body.Remove(field);
+                holder.Remove(path[^1]);
             }
             else
             {
-                body[field] = value;
+                holder[path[^1]] = value;
             }
         }
 

@@ -102,7 +102,7 @@ public sealed class LogTests
         );
         JsonNode faster = await Vacuuming(cove, vehicle);
 
-        Assert.Equal(HttpStatusCode.NoContent, answer.StatusCode);
+        answer.EnsureSuccessStatusCode();
         Assert.Equal(7, reference, 6);
         Assert.Equal(5, (double)faster["intervalDays"]!, 6);
         Assert.Equal(0, (double)faster["level"]!, 6);

@@ -266,6 +266,24 @@ internal static class RoutineMethods
         ["Only what the seat's maker allows on harness and buckle."]
     );
 
+    public static readonly Method Nap = Of(
+        [
+            "Vacuum with the soft brush, along the nap.",
+            "Barely damp cloth with the nap, never against it; let it dry.",
+            "Soft brush in short strokes to raise the nap.",
+        ],
+        ["Do not soak or scrub, and use no dressing: the nap crushes and stays flat.", Airbag]
+    );
+
+    public static readonly Method PetCover = Of(
+        [
+            "Unhook the cover, carry it out and shake it downwind.",
+            "Vacuum the hair off, wipe with a damp towel, and hook it back dry.",
+            "Wash it as its label says when it smells.",
+        ],
+        ["Droppings, vomit or blood are not a routine job: leave them to licensed cleaners."]
+    );
+
     public static readonly Method Scent = Of(
         ["Change the pad under the seat."],
         ["Scent never covers damp: find the damp first. Do not store scent oil in a hot car."]

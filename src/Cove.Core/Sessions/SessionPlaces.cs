@@ -7,10 +7,10 @@ namespace Cove.Core.Sessions;
 /// <param name="cabin">The cabin.</param>
 public sealed class SessionPlaces(Cabin cabin)
 {
-    private const double SecondsAUnit = CabinPlan.MetresOfLoop / SessionRules.WalkingPace;
+    private readonly double secondsAUnit = cabin.Plan.Scale.MetresOfLoop / SessionRules.WalkingPace;
 
     /// <summary>Seconds to walk all the way round.</summary>
-    public double LoopLength => cabin.Plan.Loop.Length * SecondsAUnit;
+    public double LoopLength => cabin.Plan.Loop.Length * secondsAUnit;
 
     /// <summary>Where a session begins: at the driver's door, the first zone.</summary>
     public double Start => PositionOf(cabin.Zones[0]);
@@ -26,7 +26,14 @@ public sealed class SessionPlaces(Cabin cabin)
         ];
 
     /// <summary>The position of a zone.</summary>
-    public double PositionOf(Zone zone) => cabin.Plan.Loop.PositionOf(zone.Stand) * SecondsAUnit;
+    public double PositionOf(Zone zone) => cabin.Plan.Loop.PositionOf(zone.Stand) * secondsAUnit;
+
+    /// <summary>Seconds of walking between two positions, the shorter way.</summary>
+    public double Between(double from, double to)
+    {
+        double way = Math.Abs(to - from) % LoopLength;
+        return Math.Min(way, LoopLength - way);
+    }
 
     /// <summary>The zone at a position; the nearest where none is exactly there.</summary>
     public Zone ZoneAt(double position) => cabin.Zones.MinBy(zone => Math.Abs(PositionOf(zone) - position))!;

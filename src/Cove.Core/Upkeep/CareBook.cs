@@ -10,17 +10,13 @@ public static class CareBook
 
     /// <summary>The layout whose minutes the table of <see cref="CareTasks"/> gives: a mid-size five-seat estate, with a child seat for the task that needs one.</summary>
     public static CabinLayout ReferenceLayout { get; } =
-        new(
-            BodyType.Estate,
-            Rows: 2,
-            DriverSide.Right,
-            Material.WovenFabric,
-            FrontMats: Material.Rubber,
-            RearMats: Material.Rubber,
-            GlossTrim: true,
-            TintedRear: false,
-            ChildSeats: 1
-        );
+        CabinLayout.Usual(BodyType.Estate) with
+        {
+            FrontMats = Material.Rubber,
+            RearMats = Material.Rubber,
+            Trim = Finish.Gloss,
+            ChildSeats = 1,
+        };
 
     private static readonly Dictionary<SurfaceKind, Area> ReferenceAreas = AreasOfReferenceCar();
 
@@ -28,10 +24,11 @@ public static class CareBook
     /// <param name="vehicle">The vehicle.</param>
     public static IReadOnlyList<CareItem> For(Vehicle vehicle)
     {
+        IReadOnlyList<Surface> present = vehicle.InCare();
         var items = new List<CareItem>();
         foreach (CareTask task in CareTasks.All)
         {
-            Surface[] surfaces = [.. vehicle.Surfaces.Where(task.Tends)];
+            Surface[] surfaces = [.. present.Where(task.Tends)];
             if (surfaces.Length > 0)
             {
                 items.Add(new CareItem(task, surfaces, Work(task, surfaces)));

@@ -6,7 +6,8 @@ namespace Cove.Core.Upkeep;
 /// <param name="Id">Short and stable; it is stored with log entries.</param>
 /// <param name="Name">What happened, as an owner would say it.</param>
 /// <param name="Jumps">How much each task rises on the surfaces the event touches.</param>
-public sealed record CareEvent(string Id, string Name, IReadOnlyList<EventJump> Jumps);
+/// <param name="WholeCar">Whether it usually touches the whole car rather than one place.</param>
+public sealed record CareEvent(string Id, string Name, IReadOnlyList<EventJump> Jumps, bool WholeCar = false);
 
 /// <summary>What an event does to the level of one task.</summary>
 /// <param name="TaskId">The task.</param>
@@ -35,7 +36,7 @@ public static class CareEvents
         ),
         new(
             "mud-and-sand",
-            "Mud or sand was carried in",
+            "Mud or clay was carried in",
             [
                 new("vacuum-carpets", 0.8),
                 new("vacuum-seats", 0.4),
@@ -49,7 +50,87 @@ public static class CareEvents
         new(
             "smoke",
             "Smoke got into the car",
-            [new("windscreen", 0.5), new("other-glass", 0.4), new("headliner", 0.15), new("scent", 0.3)]
+            [new("windscreen", 0.5), new("other-glass", 0.4), new("headliner", 0.15), new("scent", 0.3)],
+            WholeCar: true
+        ),
+        new(
+            "beach",
+            "A day at the beach",
+            [
+                new("vacuum-carpets", 0.9),
+                new("vacuum-seats", 0.7),
+                new("wash-rubber-mats", 0.5),
+                new("foam-fabric-mats", 0.3),
+                new("boot", 0.6),
+                new("door-shuts", 0.4),
+                new("pedals", 0.3),
+                new("clean-wheel", 0.4),
+                new("clean-leather", 0.3),
+                new("clean-fabric-seats", 0.2),
+                new("raise-nap", 0.3),
+                new("wipe-dash", 0.3),
+            ],
+            WholeCar: true
+        ),
+        new(
+            "move",
+            "Moved house or carried loads",
+            [
+                new("boot", 1),
+                new("vacuum-carpets", 0.4),
+                new("vacuum-seats", 0.4),
+                new("wipe-dash", 0.5),
+                new("door-shuts", 0.5),
+                new("headliner", 0.1),
+            ],
+            WholeCar: true
+        ),
+        new(
+            "pet",
+            "An animal rode along",
+            [
+                new("vacuum-seats", 0.6),
+                new("vacuum-carpets", 0.3),
+                new("boot", 0.4),
+                new("other-glass", 0.4),
+                new("clean-fabric-seats", 0.15),
+                new("raise-nap", 0.3),
+                new("pet-cover", 0.5),
+                new("scent", 0.3),
+            ]
+        ),
+        new(
+            "sickness",
+            "Someone was sick aboard",
+            [
+                new("clean-fabric-seats", 1),
+                new("clean-leather", 1),
+                new("raise-nap", 1),
+                new("foam-carpets", 1),
+                new("foam-fabric-mats", 1),
+                new("wash-rubber-mats", 1),
+                new("child-seat", 1),
+                new("seat-belts", 0.6),
+                new("wipe-dash", 0.6),
+                new("scent", 0.6),
+            ]
+        ),
+        new(
+            "winter-trip",
+            "A winter trip: snow, grit and salt",
+            [
+                new("vacuum-carpets", 0.5),
+                new("wash-rubber-mats", 0.8),
+                new("foam-fabric-mats", 0.5),
+                new("foam-carpets", 0.2),
+                new("boot", 0.3),
+                new("door-shuts", 0.6),
+                new("pedals", 0.4),
+                new("windscreen", 0.3),
+                new("other-glass", 0.2),
+                new("protect-seals", 0.1),
+            ],
+            WholeCar: true
         ),
     ];
 

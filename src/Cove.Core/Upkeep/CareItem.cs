@@ -8,9 +8,9 @@ namespace Cove.Core.Upkeep;
 /// <param name="Work">Minutes of hands on this vehicle, in whole half minutes; fetching not included.</param>
 public sealed record CareItem(CareTask Task, IReadOnlyList<Surface> Surfaces, TimeSpan Work)
 {
-    /// <summary>How fast the level of this task rises on one of its surfaces.</summary>
+    /// <summary>How fast the level of this task rises on one of its surfaces, before anything has been learnt of the car.</summary>
     /// <param name="surface">One of <see cref="Surfaces"/>.</param>
-    /// <remarks>The baseline interval is that of the most used surface of the task, so exposure counts beside that one.</remarks>
+    /// <remarks>The baseline interval is that of the most used surface of the task, so exposure counts beside that one. For what has been learnt as well, ask the <see cref="CareLedger"/>.</remarks>
     public Soiling SoilingOf(Surface surface)
     {
         double most = Surfaces.Max(other => other.Exposure.Value);
@@ -18,6 +18,9 @@ public sealed record CareItem(CareTask Task, IReadOnlyList<Surface> Surfaces, Ti
             TimeSpan.FromDays(Task.IntervalDays),
             Task.Shares,
             new Share(surface.Exposure.Value / most)
-        );
+        )
+        {
+            Preventions = PreventionTable.For(Task.Id),
+        };
     }
 }

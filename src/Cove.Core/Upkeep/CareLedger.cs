@@ -1,8 +1,9 @@
+using Cove.Core.Inspections;
 using Cove.Core.Vehicles;
 
 namespace Cove.Core.Upkeep;
 
-/// <summary>Everything needed to say how a vehicle stands: its tasks, its use, and the last change of every level.</summary>
+/// <summary>Everything needed to say how a vehicle stands: its tasks, its use, what has been learnt of it, and the last change of every level.</summary>
 public sealed class CareLedger
 {
     private readonly IReadOnlyDictionary<CareKey, CareState> states;
@@ -11,11 +12,18 @@ public sealed class CareLedger
     /// <param name="vehicle">The vehicle.</param>
     /// <param name="usage">How it is used.</param>
     /// <param name="states">The last change of each level. A level that is missing counts as fresh for ever since the present, so callers store one for every task and surface when a vehicle is added.</param>
-    public CareLedger(Vehicle vehicle, Usage usage, IReadOnlyDictionary<CareKey, CareState> states)
+    /// <param name="learnt">What has been learnt of its rates; nothing when it is left out.</param>
+    public CareLedger(
+        Vehicle vehicle,
+        Usage usage,
+        IReadOnlyDictionary<CareKey, CareState> states,
+        LearntRates? learnt = null
+    )
     {
         Vehicle = vehicle;
         Usage = usage;
         this.states = states;
+        Learnt = learnt ?? LearntRates.Nothing;
         Items = CareBook.For(vehicle);
     }
 
@@ -25,8 +33,44 @@ public sealed class CareLedger
     /// <summary>How it is used.</summary>
     public Usage Usage { get; }
 
+    /// <summary>What has been learnt of how fast its levels rise.</summary>
+    public LearntRates Learnt { get; }
+
     /// <summary>The tasks that apply to it.</summary>
     public IReadOnlyList<CareItem> Items { get; }
+
+    /// <summary>The same ledger as if the car were used otherwise from an instant on.</summary>
+    public CareLedger UsedAs(CarUse use, DateTimeOffset from) =>
+        new(
+            Vehicle,
+            new Usage([.. Usage.Entries.Where(entry => entry.From < from), new UsageEntry(from, use)]),
+            states,
+            Learnt
+        );
+
+    /// <summary>The same ledger with something else learnt.</summary>
+    public CareLedger With(LearntRates learnt) => new(Vehicle, Usage, states, learnt);
+
+    /// <summary>The level of soil of one task on one surface at an instant; null when it has no level, or is not cared for now.</summary>
+    public Level? StandingOf(CareKey key, DateTimeOffset now) =>
+        states.TryGetValue(key, out CareState state)
+        && Items.FirstOrDefault(item => item.Task.Id == key.TaskId) is { } item
+        && item.Surfaces.FirstOrDefault(surface => surface.Id == key.SurfaceId) is { } surface
+            ? state.LevelAt(now, SoilingOf(item, surface), Usage)
+            : null;
+
+    /// <summary>How fast a level rises, with what has been learnt.</summary>
+    /// <param name="item">One of <see cref="Items"/>.</param>
+    /// <param name="surface">One of its surfaces.</param>
+    public Soiling SoilingOf(CareItem item, Surface surface) =>
+        item.SoilingOf(surface) with
+        {
+            Multiplier = Learnt.Of(item.Task.Id).Median,
+        };
+
+    /// <summary>The level of soil at which a task counts as due, to the taste that holds at an instant.</summary>
+    public double MarkOf(CareTask task, DateTimeOffset now) =>
+        Usage.At(now).Use.Tidiness.MarkFor(task.Stakes);
 
     /// <summary>How every task stands at an instant.</summary>
     public IReadOnlyList<CareStatus> At(DateTimeOffset now) => [.. Items.Select(item => StatusOf(item, now))];
@@ -42,9 +86,10 @@ public sealed class CareLedger
                         states.TryGetValue(new CareKey(item.Task.Id, surface.Id), out CareState state)
                             ? state
                             : new CareState(now, Level.Fresh),
-                        item.SoilingOf(surface),
+                        SoilingOf(item, surface),
                         Usage,
-                        now
+                        now,
+                        MarkOf(item.Task, now)
                     )
                 )),
             ]

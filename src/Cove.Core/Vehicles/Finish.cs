@@ -12,6 +12,15 @@ public enum Finish
     /// <summary>Gloss black or similar: shows hairline marks from dry rubbing.</summary>
     Gloss,
 
+    /// <summary>Half-dull plastic or paint.</summary>
+    Satin,
+
+    /// <summary>Metal, or a film like it, with fine lines in one direction.</summary>
+    BrushedMetal,
+
+    /// <summary>Wood veneer, open-pored or lacquered.</summary>
+    WoodVeneer,
+
     /// <summary>A display with a coated front.</summary>
     CoatedDisplay,
 }

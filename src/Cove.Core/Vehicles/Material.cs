@@ -18,6 +18,15 @@ public enum Material
     /// <summary>Leather with a pigmented coat, as in most cars.</summary>
     CoatedLeather,
 
+    /// <summary>Leather without a coat, with an open or raised face: nubuck, aniline.</summary>
+    UncoatedLeather,
+
+    /// <summary>Coated leather with centre panels of microsuede.</summary>
+    LeatherWithMicrosuede,
+
+    /// <summary>Microsuede: a synthetic cloth with a nap.</summary>
+    Microsuede,
+
     /// <summary>Synthetic leather or vinyl.</summary>
     SyntheticLeather,
 

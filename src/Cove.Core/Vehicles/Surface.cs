@@ -22,4 +22,15 @@ public sealed record Surface(
     string ZoneId,
     Share Exposure,
     SurfaceFacts Facts = SurfaceFacts.None
-);
+)
+{
+    /// <summary>The surface this one was cut from; null for a whole one. A surface that has parts is cared for by its parts only.</summary>
+    public string? PartOf { get; init; }
+
+    /// <summary>Whether this car has no such surface after all. It is kept so that it can be put back.</summary>
+    public bool Absent { get; init; }
+
+    /// <summary>What is worn on it, in the owner's words: marks that stay after cleaning and are not dirt. Null when nothing is.</summary>
+    /// <remarks>A worn surface is still vacuumed, wiped and protected, but left out of work that rubs it; see <see cref="Upkeep.CareTask.Rubs"/>.</remarks>
+    public string? Wear { get; init; }
+}

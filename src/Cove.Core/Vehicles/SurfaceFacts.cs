@@ -18,4 +18,7 @@ public enum SurfaceFacts
 
     /// <summary>An airbag sits behind the surface; its seams must stay dry and undisturbed.</summary>
     AirbagBehind = 8,
+
+    /// <summary>Aerial lines are printed or glued on the inside of the pane.</summary>
+    Aerial = 16,
 }

@@ -43,6 +43,9 @@ public enum SurfaceKind
     /// <summary>A child's seat with its harness.</summary>
     ChildSeat,
 
+    /// <summary>A washable cover spread over the rear seats for an animal.</summary>
+    PetCover,
+
     /// <summary>The inner side of a door, its armrest and pocket.</summary>
     DoorCard,
 

@@ -12,30 +12,30 @@ public static class SurfaceWords
             words.Add(material);
         }
 
-        if (surface.Finish == Finish.Gloss)
+        if (NameOf(surface.Finish) is { Length: > 0 } finish)
         {
-            words.Add("Gloss finish");
+            words.Add(finish);
         }
 
-        if (surface.Finish == Finish.CoatedDisplay)
-        {
-            words.Add("Coated display");
-        }
-
-        Say(SurfaceFacts.TintFilm, "Tint film inside");
-        Say(SurfaceFacts.HeaterLines, "Heater lines");
-        Say(SurfaceFacts.Heated, "Heated");
-        Say(SurfaceFacts.AirbagBehind, "Airbag behind");
+        words.AddRange(
+            Enum.GetValues<SurfaceFacts>()
+                .Where(fact => fact != SurfaceFacts.None && surface.Facts.HasFlag(fact))
+                .Select(NameOf)
+        );
         return words;
-
-        void Say(SurfaceFacts fact, string word)
-        {
-            if (surface.Facts.HasFlag(fact))
-            {
-                words.Add(word);
-            }
-        }
     }
+
+    /// <summary>The name of one fact.</summary>
+    public static string NameOf(SurfaceFacts fact) =>
+        fact switch
+        {
+            SurfaceFacts.TintFilm => "Tint film inside",
+            SurfaceFacts.HeaterLines => "Heater lines",
+            SurfaceFacts.Heated => "Heated",
+            SurfaceFacts.AirbagBehind => "Airbag behind",
+            SurfaceFacts.Aerial => "Aerial lines",
+            _ => throw new ArgumentOutOfRangeException(nameof(fact), fact, "No such single fact."),
+        };
 
     /// <summary>The name of a material; empty for <see cref="Material.None"/>.</summary>
     public static string NameOf(Material material) =>
@@ -46,6 +46,9 @@ public static class SurfaceWords
             Material.WovenFabric => "Woven fabric",
             Material.FabricWithMicrosuede => "Woven fabric, microsuede inserts",
             Material.CoatedLeather => "Coated leather",
+            Material.UncoatedLeather => "Uncoated or nubuck leather",
+            Material.LeatherWithMicrosuede => "Coated leather, microsuede inserts",
+            Material.Microsuede => "Microsuede",
             Material.SyntheticLeather => "Synthetic leather",
             Material.Pile => "Carpet pile",
             Material.Rubber => "Rubber",
@@ -55,5 +58,49 @@ public static class SurfaceWords
             Material.Metal => "Painted metal",
             Material.None => string.Empty,
             _ => throw new ArgumentOutOfRangeException(nameof(material), material, "No such material."),
+        };
+
+    /// <summary>What surfaces of a kind are called together, to stand in a sentence.</summary>
+    public static string PluralOf(SurfaceKind kind) =>
+        kind switch
+        {
+            SurfaceKind.Dash => "dash, doors and console",
+            SurfaceKind.Screen => "screens",
+            SurfaceKind.ClusterLens => "instrument lens",
+            SurfaceKind.Vents => "vents",
+            SurfaceKind.Trim => "trim",
+            SurfaceKind.CupHolders => "cup holders",
+            SurfaceKind.Armrest => "armrest",
+            SurfaceKind.ShifterSlot => "shifter slot",
+            SurfaceKind.Wheel => "wheel",
+            SurfaceKind.Pedals => "pedals",
+            SurfaceKind.Seat => "seats",
+            SurfaceKind.Belts => "belts",
+            SurfaceKind.ChildSeat => "child seats",
+            SurfaceKind.PetCover => "pet cover",
+            SurfaceKind.DoorCard => "doors",
+            SurfaceKind.DoorShuts => "door shuts",
+            SurfaceKind.DoorSeals => "door seals",
+            SurfaceKind.Carpet => "carpets",
+            SurfaceKind.Mat => "mats",
+            SurfaceKind.Boot => "boot",
+            SurfaceKind.Headliner => "headliner",
+            SurfaceKind.Windscreen => "windscreen",
+            SurfaceKind.Glass => "side and rear glass",
+            SurfaceKind.Air => "air",
+            _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "No such kind of surface."),
+        };
+
+    /// <summary>The name of a finish; empty for those that need no mention, <see cref="Finish.Plain"/> and <see cref="Finish.Matte"/>.</summary>
+    public static string NameOf(Finish finish) =>
+        finish switch
+        {
+            Finish.Plain or Finish.Matte => string.Empty,
+            Finish.Gloss => "Gloss finish",
+            Finish.Satin => "Satin finish",
+            Finish.BrushedMetal => "Brushed metal",
+            Finish.WoodVeneer => "Wood veneer",
+            Finish.CoatedDisplay => "Coated display",
+            _ => throw new ArgumentOutOfRangeException(nameof(finish), finish, "No such finish."),
         };
 }

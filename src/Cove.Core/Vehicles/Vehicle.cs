@@ -5,13 +5,25 @@ namespace Cove.Core.Vehicles;
 /// <param name="Name">What the owner calls it.</param>
 /// <param name="Description">A line that tells it apart, such as "2021 five-door estate". May be empty.</param>
 /// <param name="Layout">The answers its plan is drawn from.</param>
-/// <param name="Zones">The places it is worked from, in walking order.</param>
-/// <param name="Surfaces">The surfaces, in the order an owner would walk past them.</param>
+/// <param name="Surfaces">Every surface on record, in the order an owner would walk past them; absent ones and those cut into parts included.</param>
 public sealed record Vehicle(
     Guid Id,
     string Name,
     string Description,
     CabinLayout Layout,
-    IReadOnlyList<Zone> Zones,
     IReadOnlyList<Surface> Surfaces
-);
+)
+{
+    /// <summary>The surfaces that are there and are cared for: neither absent nor cut into parts.</summary>
+    public IReadOnlyList<Surface> InCare()
+    {
+        var cut = Surfaces
+            .Select(surface => surface.PartOf)
+            .OfType<string>()
+            .ToHashSet(StringComparer.Ordinal);
+        return [.. Surfaces.Where(surface => !surface.Absent && !cut.Contains(surface.Id))];
+    }
+
+    /// <summary>The surfaces in care with the plan and the zones, fitted to what the owner changed.</summary>
+    public Cabin ToCabin() => OwnedCabin.Of(this);
+}

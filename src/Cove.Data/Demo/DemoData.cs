@@ -13,27 +13,35 @@ public sealed class DemoData
 
     private static readonly TimeSpan UsualStart = new(9, 30, 0);
 
-    private static readonly CabinLayout Estate = new(
-        BodyType.Estate,
-        Rows: 2,
-        DriverSide.Right,
-        Material.FabricWithMicrosuede,
-        FrontMats: Material.Rubber,
-        RearMats: Material.Pile,
-        GlossTrim: true,
-        TintedRear: true
-    );
+    private static readonly CabinLayout Estate = CabinLayout.Usual(BodyType.Estate) with
+    {
+        SeatMaterial = Material.FabricWithMicrosuede,
+        FrontMats = Material.Rubber,
+        Trim = Finish.Gloss,
+        Boot = Material.Rubber,
+        TintedRear = true,
+    };
 
-    private static readonly CabinLayout Runabout = new(
-        BodyType.CityCar,
-        Rows: 1,
-        DriverSide.Right,
-        Material.SyntheticLeather,
-        FrontMats: Material.Rubber,
-        RearMats: Material.None,
-        GlossTrim: false,
-        TintedRear: false
-    );
+    private static readonly CabinLayout Runabout = CabinLayout.Usual(BodyType.CityCar) with
+    {
+        SeatMaterial = Material.SyntheticLeather,
+        WheelMaterial = Material.SyntheticLeather,
+        FrontMats = Material.Rubber,
+        Screens = 2,
+    };
+
+    /// <summary>A hobby beekeeper on a windy coast: pollen, a smoker's smoke, hives in the boot, salt on the winter roads.</summary>
+    private static readonly CarUse Beekeeping = new()
+    {
+        Distance = WeeklyDistance.FromKilometres(220),
+        Eating = Often.Sometimes,
+        Smoke = SmokeHabit.Around,
+        OpenWindows = Often.Daily,
+        GritMonths = MonthSet.Of(12, 1, 2),
+        SunCreamMonths = MonthSet.Of(6, 7, 8),
+        DustyWork = Often.Sometimes,
+        Preventions = Preventions.AllWeatherMats | Preventions.BootLiner,
+    };
 
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
@@ -59,32 +67,36 @@ public sealed class DemoData
 
         await using var transaction = await context.Database.BeginTransactionAsync(cancel);
         IReadOnlyList<DateTimeOffset> slots = Slots(now, zone);
-        Guid estate = await vehicles.Add(
+        SavedVehicle estate = await vehicles.Add(
             "Kestrin Marram",
             "2021 five-door estate",
             Estate,
-            WeeklyDistance.FromKilometres(220),
+            Beekeeping,
             task => FirstLook.LivedIn.StartingLevel(task),
             slots[0] - TimeSpan.FromDays(3),
             cancel
         );
         await Live(
-            estate,
+            estate.Id,
             [.. slots.Where((_, week) => week % 9 != 8 || week == slots.Count - 1)],
             DemoEvents.OfTheEstate(now, zone),
             cancel
         );
 
-        Guid runabout = await vehicles.Add(
+        SavedVehicle runabout = await vehicles.Add(
             "Kestrin Pip",
             "2023 two-seat electric runabout",
             Runabout,
-            WeeklyDistance.FromKilometres(90),
+            CarUse.Reference with
+            {
+                Distance = WeeklyDistance.FromKilometres(90),
+                People = 1,
+            },
             task => FirstLook.LivedIn.StartingLevel(task),
             slots[0] - TimeSpan.FromDays(2),
             cancel
         );
-        await Live(runabout, [.. slots.Where((_, week) => week % 3 == 1)], [], cancel);
+        await Live(runabout.Id, [.. slots.Where((_, week) => week % 3 == 1)], [], cancel);
         await transaction.CommitAsync(cancel);
     }
 

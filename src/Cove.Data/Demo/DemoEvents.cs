@@ -2,7 +2,7 @@ using Cove.Data.Rows;
 
 namespace Cove.Data;
 
-/// <summary>What befell the beekeeper's estate.</summary>
+/// <summary>What befell the beekeeper's estate, and what its owner saw of it.</summary>
 internal static class DemoEvents
 {
     public static IReadOnlyList<LogRow> OfTheEstate(DateTimeOffset now, TimeZoneInfo zone) =>
@@ -12,7 +12,32 @@ internal static class DemoEvents
             Event(now, zone, 3, 16.6, "smoke", "smoke film", "windscreen"),
             Event(now, zone, 4, 11.4, "spill", "sugar syrup", "rear-seat-passenger-side"),
             Event(now, zone, 2, 17.1, "mud-and-sand", "sand and wax", "boot"),
+            // Looks of Friday evenings: a car that soils its carpets faster than most, and its dash slower.
+            Look(now, zone, 134, "pat", "puff", "front-carpet"),
+            Look(now, zone, 106, "pat", "cloud", "front-carpet"),
+            Look(now, zone, 78, "pat", "puff", "front-carpet"),
+            Look(now, zone, 50, "pat", "puff", "driver-seat"),
+            Look(now, zone, 50, "finger-swipe", "grey", "dash"),
+            Look(now, zone, 22, "finger-swipe", "grey", "dash"),
+            Look(now, zone, 22, "pat", "puff", "front-carpet"),
+            Look(now, zone, 22, "glare", "haze", "windscreen"),
+            Look(now, zone, 36, "sheen", "edges", "wheel"),
         ];
+
+    private static LogRow Look(
+        DateTimeOffset now,
+        TimeZoneInfo zone,
+        int daysAgo,
+        string inspection,
+        string result,
+        string surface
+    )
+    {
+        LogRow row = Event(now, zone, daysAgo, 19.2, inspection, string.Empty, surface);
+        row.Kind = LogEntryKind.Look;
+        row.Result = result;
+        return row;
+    }
 
     private static LogRow Event(
         DateTimeOffset now,

@@ -1,4 +1,5 @@
 using Cove.Core;
+using Cove.Core.Inspections;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
@@ -26,7 +27,7 @@ internal sealed class DemoLife(CareLedger ledger)
     /// <summary>Writes the log of all slots, with what happened in between.</summary>
     public List<LogRow> Live(IReadOnlyList<DateTimeOffset> slots, IReadOnlyList<LogRow> happenings)
     {
-        Cabin cabin = CabinBuilder.Build(ledger.Vehicle.Layout);
+        Cabin cabin = ledger.Vehicle.ToCabin();
         foreach (CareStatus status in ledger.At(slots[0]))
         {
             foreach (SurfaceStatus surface in status.Surfaces)
@@ -42,7 +43,7 @@ internal sealed class DemoLife(CareLedger ledger)
             DateTimeOffset slot = slots[week];
             foreach (LogRow happening in happenings.Where(row => row.At > last && row.At <= slot))
             {
-                Jump(happening);
+                Happen(happening);
             }
 
             log.AddRange(
@@ -110,6 +111,31 @@ internal sealed class DemoLife(CareLedger ledger)
             TakenSeconds = (int)taken.TotalSeconds,
             Removed = removed.Value,
         };
+    }
+
+    private void Happen(LogRow happening)
+    {
+        if (happening.Kind == LogEntryKind.Look)
+        {
+            See(happening);
+        }
+        else
+        {
+            Jump(happening);
+        }
+    }
+
+    private void See(LogRow look)
+    {
+        Inspection inspection = InspectionTable.Find(look.Subject)!;
+        Surface surface = ledger.Vehicle.Surfaces.First(surface => surface.Id == look.SurfaceIds);
+        foreach (CareTask task in inspection.TasksOn(surface))
+        {
+            states[new CareKey(task.Id, surface.Id)] = new CareState(
+                look.At,
+                inspection.Result(look.Result)!.Level
+            );
+        }
     }
 
     private void Jump(LogRow happening)

@@ -1,4 +1,5 @@
 using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
 
 namespace Cove.Data.Rows;
 
@@ -28,5 +29,38 @@ internal sealed class CareStateRow : OwnedRow
     {
         get => new(ChangedAt, new Level(Level));
         set => (ChangedAt, Level) = (value.At, value.Level.Value);
+    }
+
+    /// <summary>A level that has not changed since it started.</summary>
+    public static CareStateRow Starting(string taskId, string surfaceId, Level level, DateTimeOffset from) =>
+        new()
+        {
+            TaskId = taskId,
+            SurfaceId = surfaceId,
+            StartAt = from,
+            StartLevel = level.Value,
+            ChangedAt = from,
+            Level = level.Value,
+        };
+
+    /// <summary>A level for every task and surface of a vehicle that has none yet.</summary>
+    public static IReadOnlyList<CareStateRow> Missing(
+        VehicleRow vehicle,
+        Func<CareTask, Surface, Level> start,
+        DateTimeOffset from
+    )
+    {
+        var known = vehicle.CareStates.Select(state => state.Key).ToHashSet();
+        return
+        [
+            .. CareBook
+                .For(vehicle.ToVehicle())
+                .SelectMany(item =>
+                    item.Surfaces.Where(surface => !known.Contains(new CareKey(item.Task.Id, surface.Id)))
+                        .Select(surface =>
+                            Starting(item.Task.Id, surface.Id, start(item.Task, surface), from)
+                        )
+                ),
+        ];
     }
 }

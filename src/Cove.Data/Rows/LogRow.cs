@@ -11,11 +11,14 @@ internal sealed class LogRow : OwnedRow
 
     public LogEntryKind Kind { get; set; }
 
-    /// <summary>Id of the care task or of the event, by kind.</summary>
+    /// <summary>Id of the care task, the event or the inspection, by kind.</summary>
     public required string Subject { get; set; }
 
-    /// <summary>Ids of the surfaces an event touched, one a line; empty for all that the task tends.</summary>
+    /// <summary>Ids of the surfaces an event touched or a look was at, one a line; empty for all that the task tends.</summary>
     public string SurfaceIds { get; set; } = string.Empty;
+
+    /// <summary>Id of the result of an inspection; empty for other kinds.</summary>
+    public string Result { get; set; } = string.Empty;
 
     public DateTimeOffset At { get; set; }
 

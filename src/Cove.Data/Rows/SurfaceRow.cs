@@ -29,6 +29,12 @@ internal sealed class SurfaceRow : OwnedRow
 
     public SurfaceFacts Facts { get; set; }
 
+    public string? PartOf { get; set; }
+
+    public bool Absent { get; set; }
+
+    public string? Wear { get; set; }
+
     public static SurfaceRow Of(Surface surface, int position) =>
         new()
         {
@@ -43,6 +49,9 @@ internal sealed class SurfaceRow : OwnedRow
             ZoneId = surface.ZoneId,
             Exposure = surface.Exposure.Value,
             Facts = surface.Facts,
+            PartOf = surface.PartOf,
+            Absent = surface.Absent,
+            Wear = surface.Wear,
         };
 
     public Surface ToSurface() =>
@@ -57,5 +66,28 @@ internal sealed class SurfaceRow : OwnedRow
             ZoneId,
             new Share(Exposure),
             Facts
-        );
+        )
+        {
+            PartOf = PartOf,
+            Absent = Absent,
+            Wear = Wear,
+        };
+
+    /// <summary>Takes over everything but the key.</summary>
+    public void Take(SurfaceRow next)
+    {
+        Position = next.Position;
+        Name = next.Name;
+        ShortName = next.ShortName;
+        Kind = next.Kind;
+        Material = next.Material;
+        Finish = next.Finish;
+        SquareMetres = next.SquareMetres;
+        ZoneId = next.ZoneId;
+        Exposure = next.Exposure;
+        Facts = next.Facts;
+        PartOf = next.PartOf;
+        Absent = next.Absent;
+        Wear = next.Wear;
+    }
 }

@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations.Schema;
+using System.Text.Json;
 using Cove.Core.Upkeep;
 
 namespace Cove.Data.Rows;
@@ -8,7 +10,15 @@ internal sealed class UsageRow : OwnedRow
 
     public DateTimeOffset From { get; set; }
 
-    public double KilometresAWeek { get; set; }
+    /// <summary>A <see cref="UseDocument"/> as JSON.</summary>
+    public string UseJson { get; set; } = string.Empty;
 
-    public UsageEntry ToEntry() => new(From, WeeklyDistance.FromKilometres(KilometresAWeek));
+    [NotMapped]
+    public CarUse Use
+    {
+        get => JsonSerializer.Deserialize<UseDocument>(UseJson, CoveJson.Column)!.ToUse();
+        set => UseJson = JsonSerializer.Serialize(UseDocument.Of(value), CoveJson.Column);
+    }
+
+    public UsageEntry ToEntry() => new(From, Use);
 }

@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations.Schema;
+using System.Text.Json;
 using Cove.Core.Vehicles;
 
 namespace Cove.Data.Rows;
@@ -12,30 +14,40 @@ internal sealed class VehicleRow : OwnedRow
 
     public DateTimeOffset AddedAt { get; set; }
 
-    public BodyType Body { get; set; }
+    public DateTimeOffset? ArchivedAt { get; set; }
 
-    public int Rows { get; set; }
+    /// <summary>Looks before this teach nothing.</summary>
+    public DateTimeOffset? LearntSince { get; set; }
 
-    public DriverSide DriverSide { get; set; }
+    /// <summary>The answers of the layout, as JSON.</summary>
+    public required string LayoutJson { get; set; }
 
-    public Material SeatMaterial { get; set; }
-
-    public Material FrontMats { get; set; }
-
-    public Material RearMats { get; set; }
-
-    public bool GlossTrim { get; set; }
-
-    public bool TintedRear { get; set; }
-
-    public int ChildSeats { get; set; }
+    /// <summary>Counts the changes of vehicle and surfaces; a change that names an older number has lost the race.</summary>
+    public int Version { get; set; }
 
     public List<SurfaceRow> Surfaces { get; } = [];
 
     public List<UsageRow> Usage { get; } = [];
 
+    public List<OdometerRow> Odometer { get; } = [];
+
     public List<CareStateRow> CareStates { get; } = [];
 
-    public CabinLayout Layout =>
-        new(Body, Rows, DriverSide, SeatMaterial, FrontMats, RearMats, GlossTrim, TintedRear, ChildSeats);
+    public List<LearntRow> Learnt { get; } = [];
+
+    [NotMapped]
+    public CabinLayout Layout
+    {
+        get => JsonSerializer.Deserialize<CabinLayout>(LayoutJson, CoveJson.Column)!;
+        set => LayoutJson = JsonSerializer.Serialize(value, CoveJson.Column);
+    }
+
+    public Vehicle ToVehicle() =>
+        new(
+            Id,
+            Name,
+            Description,
+            Layout,
+            [.. Surfaces.OrderBy(surface => surface.Position).Select(surface => surface.ToSurface())]
+        );
 }

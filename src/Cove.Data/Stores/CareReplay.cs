@@ -1,58 +1,93 @@
 using Cove.Core;
+using Cove.Core.Inspections;
 using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cove.Data;
 
-/// <summary>Reads the log back into level histories, and keeps the stored levels true to it.</summary>
+/// <summary>Reads the log back into level histories, and keeps what is stored of levels and learnt rates true to it.</summary>
 public sealed class CareReplay
 {
     private readonly CoveContext context;
 
     internal CareReplay(CoveContext context) => this.context = context;
 
-    /// <summary>The history of one task on one surface.</summary>
-    /// <returns>The history; null when that task does not tend that surface of the vehicle.</returns>
-    public async Task<CareHistory?> History(
+    /// <summary>The histories of some levels of a vehicle.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="surfaceId">Only those of this surface; null for all.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <returns>A history for each task and surface in care.</returns>
+    public async Task<IReadOnlyDictionary<CareKey, CareHistory>> Histories(
         CareLedger ledger,
-        CareKey key,
+        string? surfaceId = null,
         CancellationToken cancel = default
     )
     {
         Guid vehicleId = ledger.Vehicle.Id;
-        CareStateRow? row = await context
+        List<CareStateRow> rows = await context
             .CareStates.AsNoTracking()
-            .FirstOrDefaultAsync(
-                state =>
-                    state.VehicleId == vehicleId
-                    && state.TaskId == key.TaskId
-                    && state.SurfaceId == key.SurfaceId,
-                cancel
-            );
-        if (row is null)
-        {
-            return null;
-        }
-
-        List<LogRow> log = await Counting(vehicleId).AsNoTracking().ToListAsync(cancel);
-        return HistoryOf(ledger, row, new LogByTask(log));
+            .Where(state =>
+                state.VehicleId == vehicleId && (surfaceId == null || state.SurfaceId == surfaceId)
+            )
+            .ToListAsync(cancel);
+        var log = new LogByTask(await Counting(vehicleId).AsNoTracking().ToListAsync(cancel));
+        return HistoriesOf(ledger, rows, log).ToDictionary(pair => pair.Row.Key, pair => pair.History);
     }
 
-    /// <summary>Brings the stored levels of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
+    /// <summary>Brings what is stored of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
     internal async Task Refresh(CareLedger ledger, CancellationToken cancel)
     {
         Guid vehicleId = ledger.Vehicle.Id;
+        DateTimeOffset since =
+            await context
+                .Vehicles.Where(row => row.Id == vehicleId)
+                .Select(row => row.LearntSince)
+                .FirstAsync(cancel)
+            ?? DateTimeOffset.MinValue;
         List<CareStateRow> rows = await context
             .CareStates.Where(state => state.VehicleId == vehicleId)
             .ToListAsync(cancel);
         var log = new LogByTask(await Counting(vehicleId).AsNoTracking().ToListAsync(cancel));
-        foreach (CareStateRow row in rows)
+        LearntRates learnt = log.HasLooks
+            ? RateLearning.Learn(
+                HistoriesOf(ledger, rows, log)
+                    .SelectMany(pair =>
+                        pair.History.Evidence()
+                            .Where(evidence => evidence.At >= since)
+                            .Select(evidence => (pair.Row.TaskId, evidence))
+                    )
+            )
+            : LearntRates.Nothing;
+        foreach (var (row, history) in HistoriesOf(ledger.With(learnt), rows, log))
         {
-            row.State = HistoryOf(ledger, row, log).StateAt(DateTimeOffset.MaxValue);
+            row.State = history.StateAt(DateTimeOffset.MaxValue);
         }
 
+        await Keep(vehicleId, learnt, cancel);
         await context.SaveChangesAsync(cancel);
+    }
+
+    private async Task Keep(Guid vehicleId, LearntRates learnt, CancellationToken cancel)
+    {
+        var known = await context
+            .Learnt.Where(row => row.VehicleId == vehicleId)
+            .ToDictionaryAsync(row => row.TaskId, StringComparer.Ordinal, cancel);
+        foreach (LearntRow next in LearntRow.Of(learnt))
+        {
+            if (known.Remove(next.TaskId, out LearntRow? row))
+            {
+                (row.LogMean, row.Spread, row.Looks) = (next.LogMean, next.Spread, next.Looks);
+            }
+            else
+            {
+                next.VehicleId = vehicleId;
+                context.Learnt.Add(next);
+            }
+        }
+
+        context.Learnt.RemoveRange(known.Values);
     }
 
     private IQueryable<LogRow> Counting(Guid vehicleId) =>
@@ -61,17 +96,40 @@ public sealed class CareReplay
             .OrderBy(entry => entry.At)
             .ThenBy(entry => entry.Id);
 
-    private static CareHistory HistoryOf(CareLedger ledger, CareStateRow row, LogByTask log)
+    /// <summary>Levels of surfaces that are absent, worn or of another material now have no history; they are kept in case that is taken back.</summary>
+    private static IEnumerable<(CareStateRow Row, CareHistory History)> HistoriesOf(
+        CareLedger ledger,
+        IReadOnlyList<CareStateRow> rows,
+        LogByTask log
+    )
     {
-        CareItem item = ledger.Items.First(item => item.Task.Id == row.TaskId);
-        var surface = item.Surfaces.First(surface => surface.Id == row.SurfaceId);
-        return new CareHistory(
-            row.Start,
-            item.SoilingOf(surface),
-            ledger.Usage,
-            log.Of(row.TaskId).SelectMany(entry => ChangesBy(entry, row.Key))
-        );
+        var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
+        foreach (CareStateRow row in rows)
+        {
+            if (
+                items.TryGetValue(row.TaskId, out CareItem? item)
+                && item.Surfaces.FirstOrDefault(one => one.Id == row.SurfaceId) is { } surface
+            )
+            {
+                yield return (row, HistoryOf(ledger, item, surface, row, log));
+            }
+        }
     }
+
+    private static CareHistory HistoryOf(
+        CareLedger ledger,
+        CareItem item,
+        Surface surface,
+        CareStateRow row,
+        LogByTask log
+    ) =>
+        new(
+            row.Start,
+            ledger.SoilingOf(item, surface),
+            ledger.Usage,
+            log.Of(row.TaskId).SelectMany(entry => ChangesBy(entry, row.Key)),
+            ledger.Learnt.Of(item.Task.Id).Spread
+        );
 
     private static IEnumerable<CareChange> ChangesBy(LogRow entry, CareKey key)
     {
@@ -80,14 +138,27 @@ public sealed class CareReplay
             return [new Cleaned(entry.At, new Share(entry.Removed))];
         }
 
-        bool touched = entry.SurfaceIds.Split('\n').Contains(key.SurfaceId, StringComparer.Ordinal);
-        CareEvent? happening = touched ? CareEvents.Find(entry.Subject) : null;
-        return happening is null
-            ? []
-            : happening
-                .Jumps.Where(jump => jump.TaskId == key.TaskId)
-                .Select(jump => new Jumped(entry.At, jump.Amount, happening.Name));
+        if (!entry.SurfaceIds.Split('\n').Contains(key.SurfaceId, StringComparer.Ordinal))
+        {
+            return [];
+        }
+
+        return entry.Kind == LogEntryKind.Event ? JumpsOf(entry, key) : LooksOf(entry, key);
     }
+
+    private static IEnumerable<CareChange> JumpsOf(LogRow entry, CareKey key) =>
+        CareEvents.Find(entry.Subject) is { } happening
+            ? happening
+                .Jumps.Where(jump => jump.TaskId == key.TaskId)
+                .Select(jump => new Jumped(entry.At, jump.Amount, happening.Name))
+            : [];
+
+    private static IEnumerable<CareChange> LooksOf(LogRow entry, CareKey key) =>
+        InspectionTable.Find(entry.Subject) is { } inspection
+        && inspection.TaskIds.Contains(key.TaskId, StringComparer.Ordinal)
+        && inspection.Result(entry.Result) is { } result
+            ? [new Observed(entry.At, result.Level, inspection.Spread)]
+            : [];
 
     /// <summary>A log sorted out by task, so that each history reads only what concerns it.</summary>
     private sealed class LogByTask(IReadOnlyList<LogRow> log)
@@ -95,9 +166,11 @@ public sealed class CareReplay
         private readonly ILookup<string, LogRow> care = log.Where(entry => entry.Kind == LogEntryKind.Care)
             .ToLookup(entry => entry.Subject, StringComparer.Ordinal);
 
-        private readonly LogRow[] happenings = [.. log.Where(entry => entry.Kind == LogEntryKind.Event)];
+        private readonly LogRow[] others = [.. log.Where(entry => entry.Kind != LogEntryKind.Care)];
 
-        /// <summary>The entries in which the task was done, and all events.</summary>
-        public IEnumerable<LogRow> Of(string taskId) => care[taskId].Concat(happenings);
+        public bool HasLooks => others.Any(entry => entry.Kind == LogEntryKind.Look);
+
+        /// <summary>The entries in which the task was done, and all events and looks.</summary>
+        public IEnumerable<LogRow> Of(string taskId) => care[taskId].Concat(others);
     }
 }

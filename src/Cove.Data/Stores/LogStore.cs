@@ -1,4 +1,5 @@
 using Cove.Core;
+using Cove.Core.Inspections;
 using Cove.Core.Upkeep;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -150,7 +151,6 @@ public sealed class LogStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
         var row = new LogRow
         {
             Id = Guid.CreateVersion7(at),
@@ -161,11 +161,77 @@ public sealed class LogStore
             At = at,
             Note = note,
         };
+        await Record(ledger, row, cancel);
+        return ToEntry(row);
+    }
+
+    /// <summary>Records what the owner saw. The levels it tells of are what was seen, and the rates learn from it.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="inspection">What was done.</param>
+    /// <param name="result">What was seen; one of the results of the inspection.</param>
+    /// <param name="surfaceId">Where; a surface that the inspection tells something of.</param>
+    /// <param name="at">When.</param>
+    /// <param name="note">The owner's note; may be empty.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<LogEntry> RecordLook(
+        CareLedger ledger,
+        Inspection inspection,
+        InspectionResult result,
+        string surfaceId,
+        DateTimeOffset at,
+        string note,
+        CancellationToken cancel = default
+    )
+    {
+        var row = new LogRow
+        {
+            Id = Guid.CreateVersion7(at),
+            VehicleId = ledger.Vehicle.Id,
+            Kind = LogEntryKind.Look,
+            Subject = inspection.Id,
+            SurfaceIds = surfaceId,
+            Result = result.Id,
+            At = at,
+            Note = note,
+        };
+        await Record(ledger, row, cancel);
+        return ToEntry(row);
+    }
+
+    /// <summary>The newest looks and events on one surface that still count, newest first.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="surfaceId">The surface.</param>
+    /// <param name="take">How many to return at most.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<IReadOnlyList<LogEntry>> OfSurface(
+        Guid vehicleId,
+        string surfaceId,
+        int take,
+        CancellationToken cancel = default
+    )
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row =>
+                row.VehicleId == vehicleId
+                && row.Kind != LogEntryKind.Care
+                && row.UndoneAt == null
+                && ("\n" + row.SurfaceIds + "\n").Contains("\n" + surfaceId + "\n")
+            )
+            .OrderByDescending(row => row.At)
+            .ThenByDescending(row => row.Id)
+            .Take(take)
+            .ToListAsync(cancel);
+        return [.. rows.Select(ToEntry)];
+    }
+
+    private async Task Record(CareLedger ledger, LogRow row, CancellationToken cancel)
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
         context.Log.Add(row);
         await context.SaveChangesAsync(cancel);
         await replay.Refresh(ledger, cancel);
         await transaction.CommitAsync(cancel);
-        return ToEntry(row);
     }
 
     internal static LogEntry ToEntry(LogRow row) =>
@@ -176,6 +242,7 @@ public sealed class LogStore
             row.Kind,
             row.Subject,
             row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),
+            row.Result,
             row.At,
             TimeSpan.FromSeconds(row.PlannedSeconds),
             TimeSpan.FromSeconds(row.TakenSeconds),

@@ -5,26 +5,37 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cove.Data;
 
-/// <summary>Keeps vehicles, with their surfaces, use and levels.</summary>
+/// <summary>Keeps vehicles, with their surfaces and levels. How they are used is kept by <see cref="UseStore"/>, files by <see cref="VehicleFileStore"/>.</summary>
 public sealed class VehicleStore
 {
     private readonly CoveContext context;
+    private readonly CareReplay replay;
 
-    internal VehicleStore(CoveContext context) => this.context = context;
+    internal VehicleStore(CoveContext context, CareReplay replay)
+    {
+        this.context = context;
+        this.replay = replay;
+    }
 
-    /// <summary>All vehicles of the owner, in the order they were added.</summary>
-    public async Task<IReadOnlyList<Vehicle>> All(CancellationToken cancel = default)
+    /// <summary>All vehicles of the owner, archived ones included, in the order they were added.</summary>
+    public async Task<IReadOnlyList<SavedVehicle>> All(CancellationToken cancel = default)
     {
         List<VehicleRow> rows = await context
             .Vehicles.AsNoTracking()
-            .Include(row => row.Surfaces)
             .OrderBy(row => row.AddedAt)
             .ThenBy(row => row.Id)
             .ToListAsync(cancel);
-        return [.. rows.Select(ToVehicle)];
+        return [.. rows.Select(SavedVehicle.Of)];
     }
 
-    /// <summary>A vehicle as it stands: surfaces, use and the last change of every level. Null when the owner has none of that id.</summary>
+    /// <summary>What is known of a vehicle beside its levels. Null when the owner has none of that id.</summary>
+    public async Task<SavedVehicle?> Find(Guid vehicleId, CancellationToken cancel = default) =>
+        await context.Vehicles.AsNoTracking().FirstOrDefaultAsync(row => row.Id == vehicleId, cancel)
+            is { } row
+            ? SavedVehicle.Of(row)
+            : null;
+
+    /// <summary>A vehicle as it stands: surfaces, use, the last change of every level, and what has been learnt. Null when the owner has none of that id.</summary>
     public async Task<CareLedger?> Ledger(Guid vehicleId, CancellationToken cancel = default)
     {
         VehicleRow? row = await context
@@ -32,14 +43,20 @@ public sealed class VehicleStore
             .AsSplitQuery()
             .Include(vehicle => vehicle.Surfaces)
             .Include(vehicle => vehicle.Usage)
+            .Include(vehicle => vehicle.Odometer)
             .Include(vehicle => vehicle.CareStates)
+            .Include(vehicle => vehicle.Learnt)
             .FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel);
         return row is null
             ? null
             : new CareLedger(
-                ToVehicle(row),
-                new Usage(row.Usage.Select(entry => entry.ToEntry())),
-                row.CareStates.ToDictionary(state => state.Key, state => state.State)
+                row.ToVehicle(),
+                Odometer.Apply(
+                    new Usage(row.Usage.Select(entry => entry.ToEntry())),
+                    row.Odometer.Select(reading => reading.ToReading())
+                ),
+                row.CareStates.ToDictionary(state => state.Key, state => state.State),
+                LearntRow.ToRates(row.Learnt)
             );
     }
 
@@ -47,81 +64,141 @@ public sealed class VehicleStore
     /// <param name="name">What the owner calls it.</param>
     /// <param name="description">A line that tells it apart; may be empty.</param>
     /// <param name="layout">The layout; must have no problems.</param>
-    /// <param name="distance">How far it is driven in a week.</param>
+    /// <param name="use">How it is used.</param>
     /// <param name="start">The level each task starts at.</param>
     /// <param name="now">The instant from which its history is kept.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    /// <returns>The id of the new vehicle.</returns>
-    public async Task<Guid> Add(
+    /// <returns>The new vehicle.</returns>
+    public async Task<SavedVehicle> Add(
         string name,
         string description,
         CabinLayout layout,
-        WeeklyDistance distance,
+        CarUse use,
         Func<CareTask, Level> start,
         DateTimeOffset now,
         CancellationToken cancel = default
     )
     {
-        Cabin cabin = CabinBuilder.Build(layout);
         var row = new VehicleRow
         {
             Id = Guid.CreateVersion7(now),
             Name = name,
             Description = description,
             AddedAt = now,
-            Body = layout.Body,
-            Rows = layout.Rows,
-            DriverSide = layout.DriverSide,
-            SeatMaterial = layout.SeatMaterial,
-            FrontMats = layout.FrontMats,
-            RearMats = layout.RearMats,
-            GlossTrim = layout.GlossTrim,
-            TintedRear = layout.TintedRear,
-            ChildSeats = layout.ChildSeats,
+            LayoutJson = string.Empty,
+            Layout = layout,
         };
-        row.Surfaces.AddRange(cabin.Surfaces.Select(SurfaceRow.Of));
-        row.Usage.Add(new UsageRow { From = now, KilometresAWeek = distance.Kilometres });
-        var vehicle = new Vehicle(row.Id, name, description, layout, cabin.Zones, cabin.Surfaces);
-        row.CareStates.AddRange(CareBook.For(vehicle).SelectMany(item => FirstStates(item, start, now)));
+        row.Surfaces.AddRange(CabinBuilder.Build(layout).Surfaces.Select(SurfaceRow.Of));
+        row.Usage.Add(new UsageRow { From = now, Use = use });
+        row.CareStates.AddRange(CareStateRow.Missing(row, (task, _) => start(task), now));
         context.Vehicles.Add(row);
         await context.SaveChangesAsync(cancel);
-        return row.Id;
+        return SavedVehicle.Of(row);
     }
 
-    /// <summary>Changes how far a vehicle is driven, from an instant on. What came before stays as it was.</summary>
-    /// <returns>False when the owner has no vehicle of that id.</returns>
-    public async Task<bool> ChangeDistance(
+    /// <summary>Changes a vehicle: its layout, or single surfaces.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="version">The version the change was based on.</param>
+    /// <param name="edit">The change.</param>
+    /// <param name="now">The instant from which the history of new surfaces is kept.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<EditedVehicle> Edit(
         Guid vehicleId,
-        WeeklyDistance distance,
-        DateTimeOffset from,
+        int version,
+        Func<Vehicle, VehicleEdit> edit,
+        DateTimeOffset now,
         CancellationToken cancel = default
     )
     {
-        if (!await context.Vehicles.AnyAsync(row => row.Id == vehicleId, cancel))
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        VehicleRow? row = await context
+            .Vehicles.AsSplitQuery()
+            .Include(vehicle => vehicle.Surfaces)
+            .Include(vehicle => vehicle.CareStates)
+            .FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel);
+        if (row is null)
+        {
+            return new EditedVehicle(ChangeOutcome.NotFound);
+        }
+
+        if (row.Version != version)
+        {
+            return new EditedVehicle(ChangeOutcome.Stale);
+        }
+
+        VehicleEdit edited = edit(row.ToVehicle());
+        if (edited.Vehicle is not { } vehicle)
+        {
+            return new EditedVehicle(ChangeOutcome.Refused, Flaws: edited.Flaws);
+        }
+
+        CareLedger before = (await Ledger(vehicleId, cancel))!;
+        row.Layout = vehicle.Layout;
+        row.Name = vehicle.Name;
+        row.Description = vehicle.Description;
+        row.Version++;
+        PutSurfaces(row, vehicle.Surfaces);
+        row.CareStates.AddRange(
+            CareStateRow.Missing(row, (task, surface) => StartOf(before, task, surface, now), now)
+        );
+        await context.SaveChangesAsync(cancel);
+        await replay.Refresh((await Ledger(vehicleId, cancel))!, cancel);
+        await transaction.CommitAsync(cancel);
+        return new EditedVehicle(ChangeOutcome.Made, SavedVehicle.Of(row));
+    }
+
+    /// <summary>Puts a vehicle into the archive, or takes it out again. An archived vehicle keeps everything but is not offered.</summary>
+    /// <returns>False when the owner has no vehicle of that id.</returns>
+    public async Task<bool> Archive(Guid vehicleId, DateTimeOffset? at, CancellationToken cancel = default) =>
+        await context
+            .Vehicles.Where(row => row.Id == vehicleId)
+            .ExecuteUpdateAsync(set => set.SetProperty(row => row.ArchivedAt, at), cancel) > 0;
+
+    /// <summary>Forgets what was learnt of a vehicle: looks before this instant teach nothing any more. Levels that were seen stay.</summary>
+    /// <returns>False when the owner has no vehicle of that id.</returns>
+    public async Task<bool> ForgetLearnt(
+        Guid vehicleId,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        int found = await context
+            .Vehicles.Where(row => row.Id == vehicleId)
+            .ExecuteUpdateAsync(set => set.SetProperty(row => row.LearntSince, now), cancel);
+        if (found == 0)
         {
             return false;
         }
 
-        UsageRow? same = await context.Usage.FirstOrDefaultAsync(
-            row => row.VehicleId == vehicleId && row.From == from,
-            cancel
-        );
-        if (same is null)
-        {
-            same = new UsageRow { VehicleId = vehicleId, From = from };
-            context.Usage.Add(same);
-        }
-
-        same.KilometresAWeek = distance.Kilometres;
-        await context.SaveChangesAsync(cancel);
+        await replay.Refresh((await Ledger(vehicleId, cancel))!, cancel);
+        await transaction.CommitAsync(cancel);
         return true;
     }
 
-    /// <summary>Gives every vehicle a level for tasks that were added to the table after the vehicle was.</summary>
-    /// <param name="now">The instant from which the history of those tasks is kept.</param>
+    /// <summary>Takes a vehicle away with everything recorded of it.</summary>
+    /// <returns>False when the owner has no vehicle of that id.</returns>
+    public async Task<bool> Delete(Guid vehicleId, CancellationToken cancel = default)
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await context.Log.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
+        await context
+            .RunEvents.Where(said =>
+                context.Runs.Any(run => run.Id == said.RunId && run.VehicleId == vehicleId)
+            )
+            .ExecuteDeleteAsync(cancel);
+        await context.Runs.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
+        await context.Sessions.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
+        int found = await context.Vehicles.Where(row => row.Id == vehicleId).ExecuteDeleteAsync(cancel);
+        await transaction.CommitAsync(cancel);
+        return found > 0;
+    }
+
+    /// <summary>Gives every vehicle the surfaces and levels that Cove has learnt to draw and to tend since the vehicle was added.</summary>
+    /// <param name="now">The instant from which the history of those levels is kept.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    /// <returns>How many levels were added.</returns>
-    public async Task<int> CompleteLevels(DateTimeOffset now, CancellationToken cancel = default)
+    /// <returns>How many surfaces and levels were added.</returns>
+    public async Task<int> Complete(DateTimeOffset now, CancellationToken cancel = default)
     {
         List<VehicleRow> rows = await context
             .Vehicles.AsSplitQuery()
@@ -130,40 +207,43 @@ public sealed class VehicleStore
             .ToListAsync(cancel);
         foreach (VehicleRow row in rows)
         {
-            var known = row.CareStates.Select(state => state.Key).ToHashSet();
+            var known = row.Surfaces.Select(surface => surface.SurfaceId).ToHashSet(StringComparer.Ordinal);
+            row.Surfaces.AddRange(
+                CabinBuilder
+                    .Build(row.Layout)
+                    .Surfaces.Select(SurfaceRow.Of)
+                    .Where(surface => !known.Contains(surface.SurfaceId))
+            );
             row.CareStates.AddRange(
-                CareBook
-                    .For(ToVehicle(row))
-                    .SelectMany(item => FirstStates(item, task => FirstLook.LivedIn.StartingLevel(task), now))
-                    .Where(state => !known.Contains(state.Key))
+                CareStateRow.Missing(row, (task, _) => FirstLook.LivedIn.StartingLevel(task), now)
             );
         }
 
         return await context.SaveChangesAsync(cancel);
     }
 
-    private static IEnumerable<CareStateRow> FirstStates(
-        CareItem item,
-        Func<CareTask, Level> start,
-        DateTimeOffset now
-    ) =>
-        item.Surfaces.Select(surface => new CareStateRow
-        {
-            TaskId = item.Task.Id,
-            SurfaceId = surface.Id,
-            StartAt = now,
-            StartLevel = start(item.Task).Value,
-            ChangedAt = now,
-            Level = start(item.Task).Value,
-        });
+    /// <summary>A part starts where its whole stands; what is new starts as lived in.</summary>
+    private static Level StartOf(CareLedger before, CareTask task, Surface surface, DateTimeOffset now) =>
+        before.StandingOf(new CareKey(task.Id, surface.PartOf ?? surface.Id), now)
+        ?? FirstLook.LivedIn.StartingLevel(task);
 
-    private static Vehicle ToVehicle(VehicleRow row) =>
-        new(
-            row.Id,
-            row.Name,
-            row.Description,
-            row.Layout,
-            CabinBuilder.Build(row.Layout).Zones,
-            [.. row.Surfaces.OrderBy(surface => surface.Position).Select(surface => surface.ToSurface())]
-        );
+    private static void PutSurfaces(VehicleRow row, IReadOnlyList<Surface> surfaces)
+    {
+        var known = row.Surfaces.ToDictionary(surface => surface.SurfaceId, StringComparer.Ordinal);
+        for (int position = 0; position < surfaces.Count; position++)
+        {
+            SurfaceRow next = SurfaceRow.Of(surfaces[position], position);
+            if (known.Remove(next.SurfaceId, out SurfaceRow? old))
+            {
+                old.Take(next);
+            }
+            else
+            {
+                row.Surfaces.Add(next);
+            }
+        }
+
+        row.Surfaces.RemoveAll(surface => known.ContainsKey(surface.SurfaceId));
+        row.CareStates.RemoveAll(state => known.ContainsKey(state.SurfaceId));
+    }
 }

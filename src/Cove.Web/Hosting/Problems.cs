@@ -1,5 +1,7 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Cove.Core;
+using Cove.Data;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.WebUtilities;
@@ -14,7 +16,7 @@ internal static partial class Problems
     private const string TooLarge = "That is more than Cove takes in one request. Send less.";
     private const string SendJson = "Send JSON, with the content type application/json.";
 
-    private static readonly string[] Given = ["This has to be given."];
+    private const int MostSaid = 20;
 
     public static IResult NotFound(string sentence) =>
         Results.Problem(title: sentence, statusCode: StatusCodes.Status404NotFound);
@@ -24,7 +26,7 @@ internal static partial class Problems
 
     public static IResult Stale() =>
         Results.Problem(
-            title: "This entry was changed elsewhere in the meantime. Reload it and decide again.",
+            title: "This was changed elsewhere in the meantime. Reload it and decide again.",
             statusCode: StatusCodes.Status412PreconditionFailed
         );
 
@@ -40,6 +42,50 @@ internal static partial class Problems
     public static IResult Fields(IDictionary<string, string[]> errors) =>
         Results.ValidationProblem(errors, title: CheckFields);
 
+    /// <summary>Says what is wrong, field by field, with the names of the fields as they were sent.</summary>
+    /// <param name="flaws">What is wrong.</param>
+    /// <param name="prefix">Where in the request the fields stand, such as <c>layout.</c>.</param>
+    public static IResult Flaws(IEnumerable<Flaw> flaws, string prefix = "") =>
+        Fields(
+            flaws
+                .GroupBy(
+                    flaw => prefix + JsonNamingPolicy.CamelCase.ConvertName(flaw.Property),
+                    StringComparer.Ordinal
+                )
+                .ToDictionary(
+                    group => group.Key,
+                    group => group.Select(flaw => flaw.Sentence).ToArray(),
+                    StringComparer.Ordinal
+                )
+        );
+
+    /// <summary>Says what is wrong in a file, with the lines it stands on.</summary>
+    public static IResult InFile(IReadOnlyList<FileFlaw> flaws)
+    {
+        FileFlaw first = flaws.MinBy(flaw => flaw.Line)!;
+        return Results.ValidationProblem(
+            flaws
+                .OrderBy(flaw => flaw.Line)
+                .Take(MostSaid)
+                .GroupBy(flaw => flaw.Field, StringComparer.Ordinal)
+                .ToDictionary(
+                    group => group.Key,
+                    group => group.Select(flaw => $"Line {flaw.Line}: {flaw.Sentence}").ToArray(),
+                    StringComparer.Ordinal
+                ),
+            title: $"Line {first.Line}, {first.Field}: {first.Sentence} Nothing was stored.",
+            extensions: new Dictionary<string, object?>(StringComparer.Ordinal)
+            {
+                ["line"] = first.Line,
+                ["field"] = first.Field,
+                ["flaws"] = flaws.Count,
+            }
+        );
+    }
+
+    public static IResult NotJson() =>
+        Results.Problem(title: SendJson, statusCode: StatusCodes.Status415UnsupportedMediaType);
+
     /// <summary>Gives the problems that the framework words by itself words that tell what to do.</summary>
     public static void Word(ProblemDetailsOptions options) =>
         options.CustomizeProblemDetails = context =>
@@ -47,9 +93,14 @@ internal static partial class Problems
             ProblemDetails problem = context.ProblemDetails;
             if (problem is HttpValidationProblemDetails fields)
             {
-                fields.Title = CheckFields;
+                if (!fields.Extensions.ContainsKey("line"))
+                {
+                    fields.Title = CheckFields;
+                }
+
                 fields.Errors = fields.Errors.ToDictionary(
-                    error => char.ToLowerInvariant(error.Key[0]) + error.Key[1..],
+                    error =>
+                        string.Join('.', error.Key.Split('.').Select(JsonNamingPolicy.CamelCase.ConvertName)),
                     error => error.Value,
                     StringComparer.Ordinal
                 );
@@ -92,95 +143,15 @@ internal static partial class Problems
         return problem.ExecuteAsync(http);
     }
 
-    private static IResult Unreadable(JsonException error)
-    {
-        if (MissingNames().Match(error.Message) is { Success: true } missing)
-        {
-            return Fields(
-                QuotedName()
-                    .Matches(missing.Groups["names"].Value)
-                    .ToDictionary(name => name.Groups["name"].Value, _ => Given, StringComparer.Ordinal)
-            );
-        }
-
-        string field = FieldOf(error.Path);
-        if (UnknownName().Match(error.Message) is { Success: true } unknown)
-        {
-            return Field(unknown.Groups["name"].Value, "Cove does not know this field. Leave it out.");
-        }
-
-        if (TwiceNamed().Match(error.Message) is { Success: true } twice)
-        {
-            return Field(twice.Groups["name"].Value, "This is given twice. Give it once.");
-        }
-
-        if (NullName().Match(error.Message) is { Success: true } nothing)
-        {
-            return Field(JsonNamingPolicy.CamelCase.ConvertName(nothing.Groups["name"].Value), Given[0]);
-        }
-
-        return WrongType().Match(error.Message) is { Success: true } type
-            ? Field(field, ExpectedFor(type.Groups["type"].Value))
-            : Field(field, "This is not well-formed JSON. Check quotes, commas and brackets.");
-    }
+    private static IResult Unreadable(JsonException error) => Flaws(JsonWords.Explain(error, "body"));
 
     private static IResult Unbound(string message) =>
         BoundParameter().Match(message) is { Success: true } bound
-            ? Field(bound.Groups["name"].Value, ExpectedFor(bound.Groups["type"].Value))
+            ? Field(bound.Groups["name"].Value, JsonWords.ExpectedFor(bound.Groups["type"].Value))
             : Results.Problem(
                 title: "The request could not be read. Send a JSON body with the fields that are asked for.",
                 statusCode: StatusCodes.Status400BadRequest
             );
-
-    private static string FieldOf(string? path) => path is null or "$" ? "body" : path.TrimStart('$', '.');
-
-    private static string ExpectedFor(string type) =>
-        type switch
-        {
-            _ when type.Contains("DateOnly", StringComparison.Ordinal) =>
-                "Give a day that is in the calendar, like 2026-03-14.",
-            _ when type.Contains("DateTimeOffset", StringComparison.Ordinal) =>
-                "Give a date and time that exist, with the offset from UTC, like 2026-03-14T10:20:00+00:00.",
-            _ when type.Contains("Guid", StringComparison.Ordinal) =>
-                "Give an id like 0197a9a4-5b1c-7c3e-9d2f-1a2b3c4d5e6f.",
-            _ when type.Contains("Int32", StringComparison.Ordinal) || type == "int" =>
-                "Give a whole number.",
-            _ when type.Contains("Double", StringComparison.Ordinal) || type == "double" => "Give a number.",
-            _ when type.Contains("Boolean", StringComparison.Ordinal) || type == "bool" =>
-                "Give true or false.",
-            _ when type.Contains("String", StringComparison.Ordinal) => "Give a text in quotes.",
-            _ => "This value is not one of those on offer.",
-        };
-
-    [GeneratedRegex(
-        "missing required properties including: (?<names>.+)\\.",
-        RegexOptions.ExplicitCapture,
-        1000
-    )]
-    private static partial Regex MissingNames();
-
-    [GeneratedRegex("'(?<name>[^']+)'", RegexOptions.ExplicitCapture, 1000)]
-    private static partial Regex QuotedName();
-
-    [GeneratedRegex(
-        "The JSON property '(?<name>[^']+)' could not be mapped",
-        RegexOptions.ExplicitCapture,
-        1000
-    )]
-    private static partial Regex UnknownName();
-
-    [GeneratedRegex("Duplicate property '(?<name>[^']+)'", RegexOptions.ExplicitCapture, 1000)]
-    private static partial Regex TwiceNamed();
-
-    [GeneratedRegex(
-        "The property or field '(?<name>[^']+)' on type .* doesn't allow setting null|parameter '(?<name>[^']+)' .* doesn't allow null",
-        RegexOptions.ExplicitCapture,
-        1000
-    )]
-    private static partial Regex NullName();
-
-    [GeneratedRegex("could not be converted to (?<type>[^ ]+)\\.", RegexOptions.ExplicitCapture, 1000)]
-    private static partial Regex WrongType();
 
     [GeneratedRegex("parameter \"(?<type>[^ \"]+) (?<name>[^\"]+)\"", RegexOptions.ExplicitCapture, 1000)]
     private static partial Regex BoundParameter();

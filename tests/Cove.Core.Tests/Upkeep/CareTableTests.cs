@@ -66,7 +66,7 @@ public sealed class CareTableTests
     {
         IReadOnlyList<CareItem> reference = CareBook.For(Cars.Of(CareBook.ReferenceLayout));
         IReadOnlyList<CareItem> city = CareBook.For(
-            Cars.Of(CareBook.ReferenceLayout with { Body = BodyType.CityCar, Rows = 1, ChildSeats = 0 })
+            Cars.Of(CabinLayout.Usual(BodyType.CityCar) with { FrontMats = Material.Rubber })
         );
 
         Assert.All(

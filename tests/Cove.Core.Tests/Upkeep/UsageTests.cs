@@ -9,13 +9,8 @@ public sealed class UsageTests
     private static readonly Gen<Usage> Usages =
         from count in Gen.Choose(1, 6)
         from days in Gen.Choose(-30, 200).ArrayOf(count)
-        from distances in Gen.Choose(0, 1500).ArrayOf(count)
-        select new Usage(
-            days.Zip(
-                distances,
-                (day, distance) => new UsageEntry(Start.AddDays(day), WeeklyDistance.FromKilometres(distance))
-            )
-        );
+        from uses in Cars.Uses.ArrayOf(count)
+        select new Usage(days.Zip(uses, (day, use) => new UsageEntry(Start.AddDays(day), use)));
 
     [Property]
     public Property Stretches_cover_a_span_without_gap_or_overlap() =>
@@ -31,7 +26,7 @@ public sealed class UsageTests
                     from == to ? stretches.Length == 0 : stretches[0].From == from && stretches[^1].To == to;
                 bool joined = stretches.Zip(stretches.Skip(1)).All(pair => pair.First.To == pair.Second.From);
                 bool forward = stretches.All(stretch => stretch.From < stretch.To);
-                bool right = stretches.All(stretch => usage.At(stretch.From) == stretch.Use);
+                bool right = stretches.All(stretch => usage.ConditionsAt(stretch.From) == stretch.Conditions);
                 return whole && joined && forward && right;
             }
         );
@@ -48,22 +43,30 @@ public sealed class UsageTests
                     .Range(0, 4)
                     .Select(_ => new UsageEntry(
                         Start.AddDays(random.Next(0, 100)),
-                        WeeklyDistance.FromKilometres(random.Next(0, 900))
+                        CarUse.Reference with
+                        {
+                            Distance = WeeklyDistance.FromKilometres(random.Next(0, 900)),
+                            GritMonths = MonthSet.Of(1, 3),
+                            SunCreamMonths = MonthSet.Of(2),
+                        }
                     ))
             );
             var soiling = new Soiling(
                 TimeSpan.FromDays(random.Next(5, 120)),
-                DriverShares.WithDistance(random.NextDouble()),
+                DriverShares
+                    .WithDistance(0.5 * random.NextDouble())
+                    .With(Driver.Grit, 0.3)
+                    .With(Driver.SkinOils, 0.2),
                 new Share(0.2 + (0.8 * random.NextDouble())),
                 0.5 + random.NextDouble()
             );
             double days = 100;
 
             double integral = NewtonCotesTrapeziumRule.IntegrateComposite(
-                day => soiling.PerDay(usage.At(Start.AddDays(day))),
+                day => soiling.PerDay(usage.ConditionsAt(Start.AddDays(day))),
                 0,
                 days,
-                numberOfPartitions: 100_000
+                numberOfPartitions: 200_000
             );
 
             Assert.Equal(integral, soiling.Rise(usage, Start, Start.AddDays(days)), 3);
@@ -78,7 +81,7 @@ public sealed class UsageTests
         Assert.Equal(480, usage.At(Start).Distance.Kilometres);
         Assert.All(
             usage.Between(Start, Start.AddDays(20)),
-            stretch => Assert.Equal(480, stretch.Use.Distance.Kilometres)
+            stretch => Assert.Equal(480, stretch.Conditions.Use.Distance.Kilometres)
         );
     }
 

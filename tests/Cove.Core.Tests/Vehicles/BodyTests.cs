@@ -9,7 +9,8 @@ public sealed class BodyTests
     [MemberData(nameof(EveryBody))]
     public void Every_body_has_what_every_car_has(BodyType body, int rows)
     {
-        Cabin cabin = CabinBuilder.Build(Plain(body, rows));
+        CabinLayout layout = Plain(body, rows);
+        Cabin cabin = CabinBuilder.Build(layout);
         SurfaceKind[] needed =
         [
             SurfaceKind.Dash,
@@ -26,43 +27,15 @@ public sealed class BodyTests
             SurfaceKind.Headliner,
             SurfaceKind.Windscreen,
             SurfaceKind.Glass,
-            SurfaceKind.Boot,
         ];
 
         Assert.All(needed, kind => Assert.Contains(cabin.Surfaces, surface => surface.Kind == kind));
-        Assert.Equal(2 + (3 * (rows - 1)), cabin.Surfaces.Count(surface => surface.Kind == SurfaceKind.Seat));
-        Assert.Equal(rows > 1 ? 5 : 3, cabin.Zones.Count);
-    }
-
-    [Theory]
-    [MemberData(nameof(EveryBody))]
-    public void Shapes_of_one_height_keep_clear_of_each_other(BodyType body, int rows)
-    {
-        PlanLayer[] layers = [PlanLayer.Floor, PlanLayer.Body];
-        CabinPlan plan = CabinBuilder.Build(Plain(body, rows)).Plan;
-
-        foreach (PlanLayer layer in layers)
-        {
-            // Carpets come in two parts, one at each side; curved panes and the dash bend round each other.
-            Shape[] shapes =
-            [
-                .. plan.Shapes.Where(shape =>
-                    shape.Layer == layer
-                    && shape.SurfaceId is not ("windscreen" or "dash" or "rear-glass")
-                    && !shape.SurfaceId.EndsWith("carpet", StringComparison.Ordinal)
-                ),
-            ];
-            for (int a = 0; a < shapes.Length; a++)
-            {
-                for (int b = a + 1; b < shapes.Length; b++)
-                {
-                    Assert.False(
-                        Overlap(shapes[a].Bounds, shapes[b].Bounds),
-                        $"{shapes[a].SurfaceId} lies over {shapes[b].SurfaceId}."
-                    );
-                }
-            }
-        }
+        Assert.Equal(
+            layout.FrontSeats + layout.SecondRowSeats + layout.ThirdRowSeats,
+            cabin.Surfaces.Count(surface => surface.Kind == SurfaceKind.Seat)
+        );
+        Assert.Equal(body != BodyType.Pickup, cabin.Zones.Any(zone => zone.Id == "boot"));
+        Assert.Equal(rows > 1 && layout.Doors > 2, cabin.Zones.Any(zone => zone.Id == "rear-driver-side"));
     }
 
     [Theory]
@@ -140,21 +113,13 @@ public sealed class BodyTests
         );
     }
 
-    private static CabinLayout Plain(BodyType body, int rows) =>
-        new(
-            body,
-            rows,
-            DriverSide.Left,
-            Material.WovenFabric,
-            Material.Rubber,
-            Material.Pile,
-            GlossTrim: false,
-            TintedRear: false
-        );
-
-    private static bool Overlap(PlanBox a, PlanBox b) =>
-        a.X < b.X + b.Width - 0.5
-        && b.X < a.X + a.Width - 0.5
-        && a.Y < b.Y + b.Height - 0.5
-        && b.Y < a.Y + a.Height - 0.5;
+    private static CabinLayout Plain(BodyType body, int rows)
+    {
+        int behind = BodyShape.Of(body).MostSeatsBehind;
+        return CabinLayout.Usual(body) with
+        {
+            SecondRowSeats = rows > 1 ? behind : 0,
+            ThirdRowSeats = rows > 2 ? behind : 0,
+        };
+    }
 }

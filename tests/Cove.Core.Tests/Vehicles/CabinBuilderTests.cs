@@ -64,7 +64,8 @@ public sealed class CabinBuilderTests
     {
         CabinLayout wrong = CareBook.ReferenceLayout with
         {
-            Body = BodyType.CityCar,
+            Doors = 3,
+            SecondRowSeats = 5,
             SeatMaterial = Material.Rubber,
             ChildSeats = 7,
         };
@@ -72,7 +73,12 @@ public sealed class CabinBuilderTests
         var problems = wrong.Problems();
 
         Assert.Equal(
-            [nameof(wrong.Rows), nameof(wrong.SeatMaterial), nameof(wrong.ChildSeats)],
+            [
+                nameof(wrong.Doors),
+                nameof(wrong.SecondRowSeats),
+                nameof(wrong.SeatMaterial),
+                nameof(wrong.ChildSeats),
+            ],
             problems.Select(problem => problem.Property)
         );
         Assert.Throws<ArgumentException>(() => CabinBuilder.Build(wrong));

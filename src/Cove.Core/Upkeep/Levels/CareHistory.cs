@@ -7,19 +7,32 @@ namespace Cove.Core.Upkeep;
 /// </remarks>
 public sealed class CareHistory
 {
+    /// <summary>Standard normal quantile that leaves 5 % on either side: the band holds 90 %.</summary>
+    private const double BandWidth = 1.6449;
+
     private readonly IReadOnlyList<CareChange> changes;
+    private readonly Soiling unlearnt;
 
     /// <summary>Makes a history.</summary>
     /// <param name="start">The level at the instant from which the history is kept.</param>
     /// <param name="soiling">How fast the level rises.</param>
     /// <param name="usage">How the car is used.</param>
     /// <param name="changes">What changed the level, in any order; changes before the start are left out.</param>
-    public CareHistory(CareState start, Soiling soiling, Usage usage, IEnumerable<CareChange> changes)
+    /// <param name="rateSpread">How uncertain the multiplier of <paramref name="soiling"/> is: the standard deviation of its logarithm; 0 when it is certain.</param>
+    public CareHistory(
+        CareState start,
+        Soiling soiling,
+        Usage usage,
+        IEnumerable<CareChange> changes,
+        double rateSpread = 0
+    )
     {
         Start = start;
         Soiling = soiling;
         Usage = usage;
-        this.changes = [.. changes.Where(change => change.At >= start.At).OrderBy(change => change.At)];
+        RateSpread = rateSpread;
+        unlearnt = soiling with { Multiplier = 1 };
+        this.changes = ChangeList.InOrder(changes.Where(change => change.At >= start.At));
     }
 
     /// <summary>The level at the beginning.</summary>
@@ -31,59 +44,98 @@ public sealed class CareHistory
     /// <summary>How the car is used.</summary>
     public Usage Usage { get; }
 
+    /// <summary>The standard deviation of the logarithm of the multiplier.</summary>
+    public double RateSpread { get; }
+
     /// <summary>The level just after the last change up to an instant.</summary>
     /// <param name="until">Changes at or before this instant count.</param>
     public CareState StateAt(DateTimeOffset until)
     {
-        CareState state = Start;
-        foreach (CareChange change in changes)
-        {
-            if (change.At > until)
-            {
-                break;
-            }
-
-            state = After(state, change);
-        }
-
-        return state;
+        LevelTrail trail = TrailAt(until);
+        return new CareState(trail.At, new Level(trail.LevelWith(Soiling.Multiplier)));
     }
 
     /// <summary>The level at an instant.</summary>
     /// <param name="instant">At or after the start; earlier gives the level at the start.</param>
-    public Level LevelAt(DateTimeOffset instant) => StateAt(instant).LevelAt(instant, Soiling, Usage);
+    public Level LevelAt(DateTimeOffset instant) => PointAt(instant).Level;
+
+    /// <summary>The level at an instant with its band.</summary>
+    /// <param name="instant">At or after the start; earlier gives the level at the start.</param>
+    public LevelPoint PointAt(DateTimeOffset instant) =>
+        Point(TrailAt(instant).Until(instant, unlearnt, Usage));
 
     /// <summary>The saw-tooth of the level between two instants: the corners in order, two at each change.</summary>
     public IReadOnlyList<LevelPoint> Trace(DateTimeOffset from, DateTimeOffset to)
     {
         DateTimeOffset begin = from > Start.At ? from : Start.At;
-        var points = new List<LevelPoint> { new(begin, LevelAt(begin)) };
-        CareState state = StateAt(begin);
+        LevelTrail trail = TrailAt(begin).Until(begin, unlearnt, Usage);
+        var points = new List<LevelPoint> { Point(trail) };
         foreach (CareChange change in changes.Where(change => change.At > begin && change.At <= to))
         {
-            points.Add(new LevelPoint(change.At, state.LevelAt(change.At, Soiling, Usage)));
-            state = After(state, change);
-            points.Add(new LevelPoint(change.At, state.Level));
+            trail = trail.Until(change.At, unlearnt, Usage);
+            points.Add(Point(trail));
+            trail = trail.After(change);
+            points.Add(Point(trail));
         }
 
-        points.Add(new LevelPoint(to, state.LevelAt(to, Soiling, Usage)));
+        points.Add(Point(trail.Until(to, unlearnt, Usage)));
         return points;
     }
 
-    private CareState After(CareState state, CareChange change)
+    /// <summary>What the looks of this history say about how fast the level rises; looks that came too soon after a change to say anything are left out.</summary>
+    public IReadOnlyList<RateEvidence> Evidence()
     {
-        Level before = state.LevelAt(change.At, Soiling, Usage);
-        Level after = change switch
+        var evidence = new List<RateEvidence>();
+        LevelTrail trail = LevelTrail.From(Start);
+        foreach (CareChange change in changes)
         {
-            Cleaned cleaned => before.Without(cleaned.Removed),
-            Jumped jumped => before.Plus(jumped.Amount),
-            _ => before,
-        };
-        return new CareState(change.At, after);
+            trail = trail.Until(change.At, unlearnt, Usage);
+            if (change is Observed look && trail.EvidenceOf(look) is { } found)
+            {
+                evidence.Add(found);
+            }
+
+            trail = trail.After(change);
+        }
+
+        return evidence;
+    }
+
+    private LevelTrail TrailAt(DateTimeOffset until)
+    {
+        LevelTrail trail = LevelTrail.From(Start);
+        foreach (CareChange change in changes.TakeWhile(change => change.At <= until))
+        {
+            trail = trail.Until(change.At, unlearnt, Usage).After(change);
+        }
+
+        return trail;
+    }
+
+    private LevelPoint Point(LevelTrail trail)
+    {
+        double level = trail.LevelWith(Soiling.Multiplier);
+        double spread = trail.SpreadWith(Soiling.Multiplier, RateSpread);
+        return new LevelPoint(
+            trail.At,
+            new Level(level),
+            new Level(level * Math.Exp(-BandWidth * spread)),
+            new Level(level * Math.Exp(BandWidth * spread)),
+            spread
+        );
     }
 }
 
-/// <summary>A level at an instant.</summary>
+/// <summary>A level at an instant, with the band in which it lies in nine cases of ten.</summary>
 /// <param name="At">The instant.</param>
 /// <param name="Level">The level.</param>
-public readonly record struct LevelPoint(DateTimeOffset At, Level Level);
+/// <param name="Low">The lower end of the band.</param>
+/// <param name="High">The upper end of the band.</param>
+/// <param name="Spread">The standard deviation of the logarithm of the level.</param>
+public readonly record struct LevelPoint(
+    DateTimeOffset At,
+    Level Level,
+    Level Low,
+    Level High,
+    double Spread
+);

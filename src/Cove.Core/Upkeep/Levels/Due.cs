@@ -1,17 +1,19 @@
 namespace Cove.Core.Upkeep;
 
 /// <summary>When a task reaches its mark on a surface, and why then.</summary>
-/// <param name="Level">The level now.</param>
+/// <param name="Level">The level now, as a share of the way to the mark.</param>
 /// <param name="DueAt">The instant the level reaches the mark; in the past when it is over the mark already, null when it is more than ten years off.</param>
-/// <param name="BaselineDays">Days from fresh to the mark at reference use, on the most used surface.</param>
+/// <param name="BaselineDays">Days from fresh to the mark at reference use, on the most used surface and to everyday taste.</param>
 /// <param name="Effects">What makes it otherwise here, in days; adding them to the baseline gives <see cref="IntervalDays"/>.</param>
-/// <param name="IntervalDays">Days from fresh to the mark at the present use; infinite when it never gets there.</param>
+/// <param name="IntervalDays">Days from fresh to the mark at the present use and time of year; infinite when it never gets there.</param>
+/// <param name="Mark">The level of soil at which the task counts as due: 1 to everyday taste.</param>
 public sealed record Due(
     Level Level,
     DateTimeOffset? DueAt,
     double BaselineDays,
     IReadOnlyList<DueEffect> Effects,
-    double IntervalDays
+    double IntervalDays,
+    double Mark
 )
 {
     /// <summary>Computes the due instant and its decomposition.</summary>
@@ -19,36 +21,20 @@ public sealed record Due(
     /// <param name="soiling">How fast it rises.</param>
     /// <param name="usage">How the car is used.</param>
     /// <param name="now">The instant to count from.</param>
-    public static Due Compute(CareState state, Soiling soiling, Usage usage, DateTimeOffset now)
+    /// <param name="mark">The level of soil that counts as due; above 0. See <see cref="Tidinesses.MarkFor"/>.</param>
+    public static Due Compute(
+        CareState state,
+        Soiling soiling,
+        Usage usage,
+        DateTimeOffset now,
+        double mark = 1
+    )
     {
-        Level level = state.LevelAt(now, soiling, usage);
-        DateTimeOffset? dueAt = soiling.WhenRisenBy(usage, state.At, 1 - state.Level.Value);
-        UsageEntry use = usage.At(now);
+        Level level = state.LevelAt(now, soiling, usage).Beside(mark);
+        DateTimeOffset? dueAt = soiling.WhenRisenBy(usage, state.At, mark - state.Level.Value);
+        IReadOnlyList<DueEffect> effects = DueEffects.Of(soiling, usage.ConditionsAt(now), mark);
         double baseline = soiling.Baseline.TotalDays;
-
-        var effects = new List<DueEffect>();
-        double days = baseline;
-        Step("Place in the car", baseline / soiling.Exposure.Value);
-        Step(
-            string.Create(
-                System.Globalization.CultureInfo.InvariantCulture,
-                $"Distance, {use.Distance.Kilometres:0} km a week"
-            ),
-            1 / (soiling with { Multiplier = 1 }).PerDay(use)
-        );
-        Step("Learnt from this car", 1 / soiling.PerDay(use));
-        return new Due(level, dueAt, baseline, effects, days);
-
-        // Each cause is switched on in turn, so the differences add up to the whole exactly.
-        void Step(string cause, double with)
-        {
-            if (Math.Abs(with - days) > 0.005)
-            {
-                effects.Add(new DueEffect(cause, with - days));
-            }
-
-            days = with;
-        }
+        return new Due(level, dueAt, baseline, effects, mark / soiling.PerDay(usage.ConditionsAt(now)), mark);
     }
 
     /// <summary>Whole days from today until the due date, negative when it is past, null when it is never.</summary>
@@ -64,8 +50,3 @@ public sealed record Due(
     private static DateOnly DateIn(DateTimeOffset instant, TimeZoneInfo zone) =>
         DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(instant, zone).DateTime);
 }
-
-/// <summary>One cause that makes an interval longer or shorter than its baseline.</summary>
-/// <param name="Cause">The cause in a few words.</param>
-/// <param name="Days">Days it adds; negative when it shortens the interval.</param>
-public sealed record DueEffect(string Cause, double Days);

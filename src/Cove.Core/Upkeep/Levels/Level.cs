@@ -36,6 +36,10 @@ public readonly record struct Level : IComparable<Level>
     /// <summary>The level after a share of it has been removed.</summary>
     public Level Without(Share removed) => new(Value * removed.Rest.Value);
 
+    /// <summary>This level as a share of the way to a mark that is not at 1.</summary>
+    /// <param name="mark">The mark; above 0.</param>
+    public Level Beside(double mark) => new(Value / mark);
+
     /// <inheritdoc/>
     public int CompareTo(Level other) => Value.CompareTo(other.Value);
 

@@ -2,8 +2,8 @@ namespace Cove.Core.Upkeep;
 
 /// <summary>How fast the level of one care task rises on one surface.</summary>
 /// <remarks>
-/// The rate is <c>multiplier x exposure / baseline x sum over drivers of (share x pace)</c>, per day.
-/// It is additive in time, never falls when a driver runs faster, and reaches the mark after exactly the
+/// The rate is <c>multiplier x exposure / baseline x sum over drivers of (share x pace x what prevention lets through)</c>,
+/// per day. It is additive in time, never falls when a driver runs faster, and reaches a level of 1 after exactly the
 /// baseline at reference use with exposure and multiplier 1.
 /// </remarks>
 /// <param name="Baseline">The interval at reference use; longer than zero.</param>
@@ -15,21 +15,32 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
     /// <summary>How far ahead a crossing is looked for. Later than that counts as never.</summary>
     public static readonly TimeSpan Horizon = TimeSpan.FromDays(3650);
 
+    /// <summary>What can hold soil back from this task. A prevention works only while the use says that it is in place.</summary>
+    public IReadOnlyList<PreventionEffect> Preventions { get; init; } = [];
+
+    /// <summary>The rise of the level in a day.</summary>
+    public double PerDay(Conditions conditions)
+    {
+        double sum = 0;
+        foreach (Driver driver in Drivers)
+        {
+            sum +=
+                Shares.Of(driver).Value
+                * conditions.Pace(driver)
+                * KeptOf(driver, conditions.Use.Preventions);
+        }
+
+        return Multiplier * Exposure.Value / Baseline.TotalDays * sum;
+    }
+
     private static readonly Driver[] Drivers = Enum.GetValues<Driver>();
-
-    /// <summary>The rise of the level in a day at the given use.</summary>
-    public double PerDay(UsageEntry use) => Drivers.Sum(driver => PerDay(driver, use));
-
-    /// <summary>The part of the rise in a day that one driver brings.</summary>
-    public double PerDay(Driver driver, UsageEntry use) =>
-        Multiplier * Exposure.Value / Baseline.TotalDays * Shares.Of(driver).Value * use.Pace(driver);
 
     /// <summary>The rise of the level over a span of time.</summary>
     /// <param name="usage">How the car is used.</param>
     /// <param name="from">The beginning.</param>
     /// <param name="to">The end; before the beginning counts as no rise.</param>
     public double Rise(Usage usage, DateTimeOffset from, DateTimeOffset to) =>
-        usage.Between(from, to).Sum(stretch => stretch.Days * PerDay(stretch.Use));
+        usage.Between(from, to).Sum(stretch => stretch.Days * PerDay(stretch.Conditions));
 
     /// <summary>When the level will have risen by an amount.</summary>
     /// <param name="usage">How the car is used.</param>
@@ -46,7 +57,7 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
         double left = amount;
         foreach (UsageStretch stretch in usage.Between(from, from + Horizon))
         {
-            double perDay = PerDay(stretch.Use);
+            double perDay = PerDay(stretch.Conditions);
             double rise = stretch.Days * perDay;
             if (rise >= left)
             {
@@ -57,5 +68,22 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
         }
 
         return null;
+    }
+
+    private double KeptOf(Driver driver, Preventions inPlace)
+    {
+        double kept = 1;
+        if (inPlace != Upkeep.Preventions.None)
+        {
+            foreach (PreventionEffect effect in Preventions)
+            {
+                if (inPlace.HasFlag(effect.Prevention) && effect.Drivers.Contains(driver))
+                {
+                    kept *= effect.Kept.Value;
+                }
+            }
+        }
+
+        return kept;
     }
 }

@@ -37,6 +37,9 @@ public sealed record CareTask(
     /// <summary>A task that has to be done first in the same session unless it is fresh already; null for none.</summary>
     public string? Requires { get; init; }
 
+    /// <summary>Whether the work rubs the material, so that a surface marked as worn is better left out of it.</summary>
+    public bool Rubs { get; init; }
+
     /// <summary>How much more of the visible result this task brings than others of its stakes; 1 for most.</summary>
     public double Visible { get; init; } = 1;
 
@@ -54,5 +57,7 @@ public sealed record CareTask(
 
     /// <summary>Whether a surface is one this task tends.</summary>
     public bool Tends(Surface surface) =>
-        Kinds.Contains(surface.Kind) && (Materials is null || Materials.Contains(surface.Material));
+        Kinds.Contains(surface.Kind)
+        && (Materials is null || Materials.Contains(surface.Material))
+        && !(Rubs && surface.Wear is not null);
 }

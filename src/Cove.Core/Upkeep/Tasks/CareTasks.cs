@@ -11,7 +11,7 @@ namespace Cove.Core.Upkeep;
 /// To add a task, add an entry here and its method in <c>RoutineMethods</c>; levels, triage, running order,
 /// chart and log take it up by themselves. Each entry says where its interval and minutes come from:
 /// <i>practice</i> is common practice without a single source, <i>memory</i> is a starting value from memory.
-/// All divisions between distance and time are Cove's own choice.
+/// What drives each stands in <see cref="TaskDrivers"/>.
 /// </remarks>
 public static class CareTasks
 {
@@ -25,11 +25,10 @@ public static class CareTasks
             "Vacuum seats",
             7,
             2,
-            [SurfaceKind.Seat],
+            [SurfaceKind.Seat, SurfaceKind.PetCover],
             VacuumHigh,
             [Kit.Vacuum],
             HygieneAndTouch,
-            0.4,
             "Dry",
             RoutineMethods.VacuumSeats
         ) with
@@ -46,7 +45,6 @@ public static class CareTasks
             VacuumFloor,
             [Kit.Vacuum],
             HygieneAndTouch,
-            0.5,
             "Dry",
             RoutineMethods.VacuumCarpets
         ) with
@@ -64,35 +62,32 @@ public static class CareTasks
             WetMiddle,
             [DampTowels],
             HygieneAndTouch,
-            0.3,
             "Water",
             RoutineMethods.DampWipe
         ),
         Task(
             "wipe-screens",
-            "Wipe the screen",
-            "Screen",
+            "Wipe the screens",
+            "Screens",
             7,
             0.5,
             [SurfaceKind.Screen],
             WetMiddle,
             [DampTowels],
             SightAndGrip,
-            0.2,
             "Dry",
             RoutineMethods.Screens
         ),
         Task(
             "wipe-gloss-trim",
-            "Wipe the gloss trim",
-            "Gloss trim",
+            "Wipe the console trim",
+            "Trim",
             7,
             0.5,
             [SurfaceKind.Trim],
             WetMiddle,
             [DampTowels],
             Looks,
-            0.2,
             "Water or gel",
             RoutineMethods.GlossTrim
         ),
@@ -107,7 +102,6 @@ public static class CareTasks
             Dust,
             [DryBrushes, Kit.Vacuum],
             HygieneAndTouch,
-            0.4,
             "Dry",
             RoutineMethods.VentsAndControls
         ),
@@ -121,7 +115,6 @@ public static class CareTasks
             WetMiddle,
             [WetKit],
             SightAndGrip,
-            0.7,
             "Mild interior cleaner",
             RoutineMethods.WheelAndShifter
         ),
@@ -136,7 +129,6 @@ public static class CareTasks
             Dust,
             [DryBrushes],
             SightAndGrip,
-            0.2,
             "Dry",
             RoutineMethods.ClusterLens
         ),
@@ -151,7 +143,6 @@ public static class CareTasks
             Stage.Glass,
             [GlassKit],
             SightAndGrip,
-            0.3,
             "Glass cleaner, ammonia-free",
             RoutineMethods.Windscreen
         ),
@@ -166,7 +157,6 @@ public static class CareTasks
             Stage.Glass,
             [GlassKit],
             SightAndGrip,
-            0.3,
             "Mild soapy water or film-safe cleaner",
             RoutineMethods.OtherGlass
         ),
@@ -180,7 +170,6 @@ public static class CareTasks
             WetMiddle,
             [WetKit],
             HygieneAndTouch,
-            0.4,
             "Interior cleaner",
             RoutineMethods.CupHolders
         ),
@@ -195,7 +184,6 @@ public static class CareTasks
             MatsOut,
             [MatWash],
             Wear,
-            0.6,
             "Rubber-mat cleaner",
             RoutineMethods.RubberMats,
             [Material.Rubber]
@@ -216,12 +204,12 @@ public static class CareTasks
             MatsOut,
             [FabricKit],
             Wear,
-            0.6,
             "Fabric cleaner, foam",
             RoutineMethods.FabricMats,
             [Material.Pile]
         ) with
         {
+            Rubs = true,
             Drying = Minutes(30),
             PutBack = Minutes(1),
             DryingWhat = "Fabric mats",
@@ -236,7 +224,6 @@ public static class CareTasks
             PutBack,
             [WetKit],
             Looks,
-            0.6,
             "All-purpose cleaner, 1 to 2 %",
             RoutineMethods.DoorShuts
         ),
@@ -250,7 +237,6 @@ public static class CareTasks
             VacuumHigh,
             [Kit.Vacuum],
             Wear,
-            0.3,
             "Dry",
             RoutineMethods.Boot
         ),
@@ -265,12 +251,12 @@ public static class CareTasks
             WetLow,
             [LeatherKit],
             Wear,
-            0.6,
             "Leather cleaner, mild",
             RoutineMethods.LeatherClean,
-            [Material.CoatedLeather]
+            [Material.CoatedLeather, Material.LeatherWithMicrosuede]
         ) with
         {
+            Rubs = true,
             Requires = "vacuum-seats",
         },
         // practice: every two to three months
@@ -284,10 +270,9 @@ public static class CareTasks
             Protect,
             [LeatherKit],
             Wear,
-            0.5,
             "Leather sealant",
             RoutineMethods.LeatherSeal,
-            [Material.CoatedLeather]
+            [Material.CoatedLeather, Material.LeatherWithMicrosuede]
         ) with
         {
             Requires = "clean-leather",
@@ -303,15 +288,39 @@ public static class CareTasks
             WetLow,
             [FabricKit],
             HygieneAndTouch,
-            0.5,
             "Fabric cleaner, 1:8",
             RoutineMethods.FabricSeats,
             [Material.WovenFabric, Material.FabricWithMicrosuede]
         ) with
         {
+            Rubs = true,
             Requires = "vacuum-seats",
             Drying = Minutes(30),
             DryingWhat = "Seats",
+        },
+        // memory
+        Task(
+            "raise-nap",
+            "Brush the nap of suede seats",
+            "Nap",
+            28,
+            3,
+            [SurfaceKind.Seat],
+            WetLow,
+            [DryBrushes, DampTowels],
+            HygieneAndTouch,
+            "Water",
+            RoutineMethods.Nap,
+            [
+                Material.Microsuede,
+                Material.UncoatedLeather,
+                Material.FabricWithMicrosuede,
+                Material.LeatherWithMicrosuede,
+            ]
+        ) with
+        {
+            Rubs = true,
+            Requires = "vacuum-seats",
         },
         // practice: part of the half hour every couple of months
         Task(
@@ -324,11 +333,12 @@ public static class CareTasks
             WetFloor,
             [FabricKit],
             HygieneAndTouch,
-            0.6,
             "Fabric cleaner, foam",
-            RoutineMethods.CarpetFoam
+            RoutineMethods.CarpetFoam,
+            [Material.Pile]
         ) with
         {
+            Rubs = true,
             Requires = "vacuum-carpets",
             Drying = Minutes(30),
             DryingWhat = "Carpets",
@@ -344,7 +354,6 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            0.2,
             "Matte protectant",
             RoutineMethods.PlasticsProtect
         ) with
@@ -362,7 +371,6 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            0.4,
             "Fabric protector",
             RoutineMethods.FabricProtector,
             [Material.WovenFabric]
@@ -384,7 +392,6 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            0.1,
             "Water-based protectant",
             RoutineMethods.DoorSeals
         ),
@@ -399,7 +406,6 @@ public static class CareTasks
             WetLow,
             [WetKit],
             SightAndGrip,
-            0.6,
             "Interior cleaner",
             RoutineMethods.Pedals
         ),
@@ -414,7 +420,6 @@ public static class CareTasks
             WetLow,
             [WetKit],
             HygieneAndTouch,
-            0.3,
             "Mild soapy water",
             RoutineMethods.SeatBelts
         ) with
@@ -433,7 +438,6 @@ public static class CareTasks
             WetHigh,
             [FabricKit],
             Looks,
-            0.1,
             "Fabric cleaner, foam",
             RoutineMethods.Headliner
         ),
@@ -447,7 +451,6 @@ public static class CareTasks
             Dust,
             [DryBrushes],
             Looks,
-            0.3,
             "Dry",
             RoutineMethods.ShifterSlot
         ),
@@ -461,9 +464,22 @@ public static class CareTasks
             WetLow,
             [DampTowels, Kit.Vacuum],
             HygieneAndTouch,
-            0.3,
             "Water",
             RoutineMethods.ChildSeat
+        ),
+        // memory
+        Task(
+            "pet-cover",
+            "Shake out and wipe the pet cover",
+            "Pet cover",
+            14,
+            3,
+            [SurfaceKind.PetCover],
+            VacuumHigh,
+            [Kit.Vacuum, DampTowels],
+            HygieneAndTouch,
+            "Water",
+            RoutineMethods.PetCover
         ),
         // practice: two to three months
         Task(
@@ -476,7 +492,6 @@ public static class CareTasks
             PutBack,
             [],
             Looks,
-            0,
             "Scent pad",
             RoutineMethods.Scent
         ),
@@ -502,7 +517,6 @@ public static class CareTasks
         Stage stage,
         Kit[] kits,
         Stakes stakes,
-        double distance,
         string product,
         Method method,
         Material[]? materials = null
@@ -518,7 +532,7 @@ public static class CareTasks
             stage,
             kits,
             stakes,
-            DriverShares.WithDistance(distance),
+            TaskDrivers.Of(id),
             product,
             method
         );

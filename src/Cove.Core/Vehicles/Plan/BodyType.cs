@@ -3,20 +3,26 @@ namespace Cove.Core.Vehicles;
 /// <summary>The body a vehicle has, as far as the plan of its cabin follows from it.</summary>
 public enum BodyType
 {
-    /// <summary>Five doors, short boot under a tailgate.</summary>
+    /// <summary>Short boot under a tailgate.</summary>
     Hatchback,
 
-    /// <summary>Five doors, long load space with its own side glass.</summary>
+    /// <summary>Long load space with its own side glass.</summary>
     Estate,
 
-    /// <summary>Four doors and a closed boot behind the rear glass.</summary>
+    /// <summary>A closed boot behind the rear glass.</summary>
     Saloon,
 
-    /// <summary>Tall five-door body with load-space glass.</summary>
+    /// <summary>Tall body with load-space glass, two or three rows.</summary>
     Suv,
 
-    /// <summary>Tall body for two or three rows.</summary>
+    /// <summary>Tall body for up to three rows of three: people carrier or van.</summary>
     Mpv,
+
+    /// <summary>Double cab with an open load bed behind it.</summary>
+    Pickup,
+
+    /// <summary>Low, two doors, two seats or two and two.</summary>
+    Roadster,
 
     /// <summary>Two seats, two doors, a shelf of a boot.</summary>
     CityCar,

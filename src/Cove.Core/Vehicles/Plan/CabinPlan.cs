@@ -6,23 +6,28 @@ namespace Cove.Core.Vehicles;
 /// <param name="Shapes">The shapes, lowest layer first.</param>
 /// <param name="Marks">Fine detail.</param>
 /// <param name="Loop">The way round the outside of the car.</param>
+/// <param name="Scale">What a plan unit stands for.</param>
 /// <remarks>A surface without a shape (seals, shuts, the air) is not on the plan and has to be listed beside it.</remarks>
 public sealed record CabinPlan(
     string Body,
     PlanBox Bounds,
     IReadOnlyList<Shape> Shapes,
     IReadOnlyList<PlanMark> Marks,
-    WalkLoop Loop
-)
+    WalkLoop Loop,
+    PlanScale Scale
+);
+
+/// <summary>What one plan unit stands for, in centimetres of car. The plan is opened out across the car so that narrow places can be read.</summary>
+/// <param name="CentimetresAlong">Along the car.</param>
+/// <param name="CentimetresAcross">Across the car.</param>
+public sealed record PlanScale(double CentimetresAlong, double CentimetresAcross)
 {
-    /// <summary>Centimetres of car that one plan unit stands for, along the car.</summary>
-    public const double CentimetresAlong = 0.39;
+    /// <summary>The scale of a plan for a size class; that of a mid-size car is Cove's own choice.</summary>
+    public static PlanScale For(SizeClass size) =>
+        new(0.39 * size.LengthFactor(), 0.33 * size.LengthFactor());
 
-    /// <summary>Centimetres of car that one plan unit stands for, across the car. The plan is opened out across the car so that narrow places can be read.</summary>
-    public const double CentimetresAcross = 0.33;
-
-    /// <summary>Metres of walking that one unit of <see cref="Loop"/> stands for, the mean of both directions.</summary>
-    public const double MetresOfLoop = 0.0036;
+    /// <summary>Metres of walking for one unit of the way round, the mean of both directions.</summary>
+    public double MetresOfLoop => (CentimetresAlong + CentimetresAcross) / 200;
 }
 
 /// <summary>A generated cabin: its surfaces, the zones they are reached from, and the plan of them.</summary>

@@ -9,9 +9,16 @@ internal sealed class CabinSheet(CabinLayout layout)
     /// <summary>From the footwell of one rear row to the footwell of the next.</summary>
     private const double RowPitch = 190;
 
+    /// <summary>Length of a row with its belts.</summary>
+    private const double RowLength = 184;
+
+    /// <summary>Length of the load bed of a pickup.</summary>
+    private const double BedLength = 170;
+
     private readonly List<Surface> surfaces = [];
     private readonly List<Shape> shapes = [];
     private readonly List<PlanMark> marks = [];
+    private readonly double areaFactor = Math.Pow(layout.Size.LengthFactor(), 2);
 
     public CabinLayout Layout { get; } = layout;
 
@@ -19,15 +26,34 @@ internal sealed class CabinSheet(CabinLayout layout)
 
     public bool Mirrored => Layout.DriverSide == DriverSide.Left;
 
+    /// <summary>Whether the rows behind have doors of their own.</summary>
+    public bool RearDoors => Layout.Rows > 1 && Layout.Doors > 2;
+
+    /// <summary>Whether the load floor is cut short by a row that most cars of the body have not.</summary>
+    public bool ShortBoot => Layout.Rows > Body.FewestRows;
+
     /// <summary>Where the last seats end.</summary>
-    public double SeatsEnd => Layout.Rows == 1 ? 438 : RowStart(Layout.Rows - 1) + 182;
+    public double SeatsEnd => Layout.Rows == 1 ? 438 : RowStart(Layout.Rows - 1) + RowLength;
 
-    /// <summary>Where the load floor begins; a closed boot leaves room for the rear glass first.</summary>
-    public double BootStart => SeatsEnd + (Body.ClosedBoot ? 78 : 12);
+    /// <summary>Whether the rear glass stands right behind the seats rather than in a tailgate.</summary>
+    public bool GlassBehindSeats => Body.Tail is Tail.ClosedBoot or Tail.OpenBed;
 
-    public double BootEnd => BootStart + (Body.BootLength * (Layout.Rows > Body.AllowedRows[0] ? 0.5 : 1));
+    /// <summary>Where what lies behind the seats begins: load floor or bed.</summary>
+    public double BootStart => SeatsEnd + (GlassBehindSeats ? 78 : 12);
 
-    public double TailEnd => BootEnd + (Body.ClosedBoot ? 22 : 82);
+    public double BootEnd =>
+        BootStart + (Body.Tail == Tail.OpenBed ? BedLength : Body.BootLength * (ShortBoot ? 0.5 : 1));
+
+    public double TailEnd => BootEnd + (GlassBehindSeats ? 22 : 82);
+
+    /// <summary>The zones from which the two sides of a row are worked: its own doors, or the front ones where it has none.</summary>
+    public string NearZone(int row) => row > 0 && RearDoors ? ZoneIds.RearDriverSide : ZoneIds.Driver;
+
+    /// <inheritdoc cref="NearZone"/>
+    public string FarZone(int row) => row > 0 && RearDoors ? ZoneIds.RearPassengerSide : ZoneIds.Passenger;
+
+    /// <summary>Where the boot is reached from; a cab without one is worked from its rear doors.</summary>
+    public string TailZone => Body.Tail == Tail.OpenBed ? NearZone(1) : ZoneIds.Boot;
 
     public OutlinePen Pen() => new(Mirrored);
 
@@ -42,7 +68,7 @@ internal sealed class CabinSheet(CabinLayout layout)
         double? narrowest = null
     )
     {
-        surfaces.Add(surface);
+        AddUnseen(surface);
         shapes.Add(
             new Shape(
                 surface.Id,
@@ -55,10 +81,11 @@ internal sealed class CabinSheet(CabinLayout layout)
         );
     }
 
-    /// <summary>Puts down a surface that does not show from above.</summary>
-    public void AddUnseen(Surface surface) => surfaces.Add(surface);
+    /// <summary>Puts down a surface that does not show from above. Its area is given for a mid-size car.</summary>
+    public void AddUnseen(Surface surface) =>
+        surfaces.Add(surface with { Area = Area.FromSquareMetres(surface.Area.SquareMetres * areaFactor) });
 
-    public void Mark(string surfaceId, OutlinePen pen, PlanMarkKind kind = PlanMarkKind.Line) =>
+    public void Mark(string? surfaceId, OutlinePen pen, PlanMarkKind kind = PlanMarkKind.Line) =>
         marks.Add(new PlanMark(pen.ToString(), kind, surfaceId));
 
     public Cabin Finish()
@@ -67,7 +94,7 @@ internal sealed class CabinSheet(CabinLayout layout)
         var mirrors = Pen();
         mirrors.Move(190, 16).Line(183, 1).Line(184, -5).Line(209, -5).Line(206, 15).Close();
         mirrors.Move(190, 544).Line(183, 559).Line(184, 565).Line(209, 565).Line(206, 545).Close();
-        marks.Add(new PlanMark(mirrors.ToString(), PlanMarkKind.Patch, null));
+        Mark(null, mirrors, PlanMarkKind.Patch);
 
         var loop = new WalkLoop(new PlanBox(-22, -44, tail + 44, OutlinePen.Across + 88));
         return new Cabin(
@@ -78,7 +105,8 @@ internal sealed class CabinSheet(CabinLayout layout)
                 new PlanBox(26, -5, tail - 26, OutlinePen.Across + 10),
                 [.. shapes.OrderBy(shape => shape.Layer)],
                 marks,
-                loop
+                loop,
+                PlanScale.For(Layout.Size)
             )
         );
     }
@@ -100,26 +128,27 @@ internal sealed class CabinSheet(CabinLayout layout)
     {
         double upper = loop.Box.Y;
         double lower = loop.Box.Y + loop.Box.Height;
+        double behind = RowStart(1) + 70;
         OutlinePen pen = Pen();
-        var zones = new List<Zone>
+        var zones = new List<Zone> { new(ZoneIds.Driver, "Driver's door", pen.Place(330, upper)) };
+        if (RearDoors)
         {
-            new(ZoneIds.Driver, "Driver's door", pen.Place(330, upper)),
-            new(ZoneIds.Boot, "Boot", new PlanPoint(loop.Box.X + loop.Box.Width, 280)),
-            new(ZoneIds.Passenger, "Passenger's door", pen.Place(330, lower)),
-        };
-        if (Layout.Rows > 1)
+            zones.Add(new(ZoneIds.RearDriverSide, "Rear door, driver's side", pen.Place(behind, upper)));
+        }
+
+        if (Body.Tail != Tail.OpenBed)
         {
-            double behind = RowStart(1) + 70;
-            zones.Insert(
-                1,
-                new(ZoneIds.RearDriverSide, "Rear door, driver's side", pen.Place(behind, upper))
-            );
-            zones.Insert(
-                3,
+            zones.Add(new(ZoneIds.Boot, "Boot", new PlanPoint(loop.Box.X + loop.Box.Width, 280)));
+        }
+
+        if (RearDoors)
+        {
+            zones.Add(
                 new(ZoneIds.RearPassengerSide, "Rear door, passenger's side", pen.Place(behind, lower))
             );
         }
 
+        zones.Add(new(ZoneIds.Passenger, "Passenger's door", pen.Place(330, lower)));
         return zones;
     }
 }

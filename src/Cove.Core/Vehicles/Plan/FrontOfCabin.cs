@@ -2,27 +2,21 @@ using static Cove.Core.Vehicles.SurfaceParts;
 
 namespace Cove.Core.Vehicles;
 
-/// <summary>Draws everything from the windscreen to the backs of the front seats.</summary>
+/// <summary>Draws everything from the windscreen to the backs of the front seats. Nothing lies over anything else, so that every surface can be seen, tinted and chosen.</summary>
 internal static class FrontOfCabin
 {
     public static void Draw(CabinSheet sheet)
     {
+        Windscreen(sheet);
         Dash(sheet);
+        Screens(sheet);
         Console(sheet);
-        Footwells(sheet);
-        Seats(sheet);
         Controls(sheet);
+        Footwells(sheet);
+        FrontSeats.Draw(sheet);
     }
 
-    private static void Dash(CabinSheet sheet)
-    {
-        OutlinePen screen = sheet
-            .Pen()
-            .Move(92, 78)
-            .Curve(38, 190, 38, 370, 92, 482)
-            .Line(124, 464)
-            .Curve(82, 360, 82, 200, 124, 96)
-            .Close();
+    private static void Windscreen(CabinSheet sheet) =>
         sheet.Add(
             Make(
                 "windscreen",
@@ -33,94 +27,133 @@ internal static class FrontOfCabin
                 1.0,
                 ZoneIds.Passenger
             ),
-            screen,
+            sheet
+                .Pen()
+                .Move(92, 78)
+                .Curve(38, 190, 38, 370, 92, 482)
+                .Line(124, 464)
+                .Curve(82, 360, 82, 200, 124, 96)
+                .Close(),
             anchor: new PlanPoint(68, 280),
             narrowest: 32
         );
 
-        OutlinePen dash = sheet
-            .Pen()
-            .Move(128, 98)
-            .Curve(86, 200, 86, 360, 128, 462)
-            .Line(192, 462)
-            .Curve(196, 420, 180, 380, 180, 330)
-            .Line(180, 230)
-            .Curve(180, 180, 196, 140, 192, 98)
-            .Close();
+    private static void Dash(CabinSheet sheet)
+    {
         sheet.Add(
-            Make("dash", "Dashboard", "Dash", SurfaceKind.Dash, Material.Plastic, 0.9, ZoneIds.Driver) with
+            Make(
+                "dash",
+                "Dashboard",
+                "Dash",
+                SurfaceKind.Dash,
+                sheet.Layout.DashMaterial,
+                0.9,
+                ZoneIds.Driver
+            ) with
             {
                 Finish = Finish.Matte,
                 Facts = SurfaceFacts.AirbagBehind,
             },
-            dash,
-            anchor: sheet.Pen().Place(134, 372)
+            sheet
+                .Pen()
+                .Move(128, 98)
+                .Curve(86, 200, 86, 360, 128, 462)
+                .Line(160, 462)
+                .Curve(150, 400, 150, 160, 160, 98)
+                .Close(),
+            anchor: sheet.Pen().Place(124, 372),
+            narrowest: 36
         );
 
-        OutlinePen vents = sheet
-            .Pen()
-            .Box(152, 106, 26, 14, 3)
-            .Box(148, 212, 22, 18, 3)
-            .Box(148, 330, 22, 18, 3)
-            .Box(152, 440, 26, 14, 3);
+        OutlinePen vents = sheet.Pen();
+        OutlinePen louvres = sheet.Pen();
+        foreach (double y in new[] { 104.0, 216, 330, 440 })
+        {
+            vents.Box(165, y, 22, 16, 3);
+            foreach (double x in new[] { 170.5, 176, 181.5 })
+            {
+                louvres.Move(x, y + 2).Line(x, y + 14);
+            }
+        }
+
         sheet.Add(
             Make("vents", "Air vents", "Vents", SurfaceKind.Vents, Material.Plastic, 0.05, ZoneIds.Driver),
             vents,
-            PlanLayer.Raised,
-            sheet.Pen().Place(165, 447),
-            14
+            anchor: sheet.Pen().Place(176, 448),
+            narrowest: 14
         );
-        OutlinePen louvres = sheet.Pen();
-        foreach (double y in new[] { 106.0, 440 })
-        {
-            louvres
-                .Move(159, y + 1)
-                .Line(159, y + 13)
-                .Move(165, y + 1)
-                .Line(165, y + 13)
-                .Move(171, y + 1)
-                .Line(171, y + 13);
-        }
-
         sheet.Mark("vents", louvres);
-
         sheet.Add(
             Make(
                 "cluster",
                 "Instrument lens",
                 "Lens",
                 SurfaceKind.ClusterLens,
-                Material.ClearPlastic,
+                sheet.Layout.ClusterMaterial,
                 0.03,
                 ZoneIds.Driver
             ),
-            sheet.Pen().Box(142, 136, 34, 62, 6),
-            PlanLayer.Raised
+            sheet.Pen().Box(163, 130, 24, 68, 6)
         );
-        sheet.Add(
-            Make(
+    }
+
+    private static void Screens(CabinSheet sheet)
+    {
+        if (sheet.Layout.Screens > 0)
+        {
+            Screen(
                 "screen",
                 "Centre screen",
                 "Screen",
-                SurfaceKind.Screen,
-                Material.ClearPlastic,
                 0.04,
-                ZoneIds.Driver
-            ) with
-            {
-                Finish = Finish.CoatedDisplay,
-            },
-            sheet.Pen().Box(142, 246, 30, 70, 4),
-            PlanLayer.Raised
-        );
+                ZoneIds.Driver,
+                sheet.Pen().Box(163, 242, 24, 76, 4)
+            );
+        }
+
+        if (sheet.Layout.Screens > 1)
+        {
+            Screen(
+                "lower-screen",
+                "Lower screen",
+                "Lower screen",
+                0.02,
+                ZoneIds.Driver,
+                sheet.Pen().Box(192, 252, 14, 56, 3)
+            );
+        }
+
+        if (sheet.Layout.Screens > 2)
+        {
+            Screen(
+                "passenger-screen",
+                "Passenger's screen",
+                "Screen",
+                0.03,
+                ZoneIds.Passenger,
+                sheet.Pen().Box(163, 356, 24, 72, 4)
+            );
+        }
+
+        void Screen(string id, string name, string shortName, double area, string zone, OutlinePen outline) =>
+            sheet.Add(
+                Make(id, name, shortName, SurfaceKind.Screen, Material.ClearPlastic, area, zone) with
+                {
+                    Finish = Finish.CoatedDisplay,
+                },
+                outline
+            );
     }
 
     private static void Console(CabinSheet sheet)
     {
+        bool bench = sheet.Layout.FrontSeats > 2;
+        double start = sheet.Layout.Screens > 1 ? 210 : 194;
+        double trimEnd = bench ? 234 : 252;
         sheet.Add(
             Make(
                 "console-trim",
-                sheet.Layout.GlossTrim ? "Console trim, gloss black" : "Console trim",
+                TrimName(sheet.Layout.Trim),
                 "Trim",
                 SurfaceKind.Trim,
                 Material.Plastic,
@@ -128,9 +161,9 @@ internal static class FrontOfCabin
                 ZoneIds.Driver
             ) with
             {
-                Finish = sheet.Layout.GlossTrim ? Finish.Gloss : Finish.Plain,
+                Finish = sheet.Layout.Trim,
             },
-            sheet.Pen().Box(190, 246, 62, 68, 5)
+            sheet.Pen().Box(start, 246, trimEnd - start, 68, 5)
         );
         sheet.Add(
             Make(
@@ -142,9 +175,11 @@ internal static class FrontOfCabin
                 0.02,
                 ZoneIds.Driver
             ),
-            sheet.Pen().Box(256, 258, 22, 44, 8)
+            sheet.Pen().Box(trimEnd + 4, 258, 20, 44, 8)
         );
-        sheet.Mark("shifter-slot", sheet.Pen().Box(262, 268, 10, 24, 5), PlanMarkKind.Patch);
+        sheet.Mark("shifter-slot", sheet.Pen().Box(trimEnd + 9, 268, 10, 24, 5), PlanMarkKind.Patch);
+        double cups = trimEnd + 28;
+        double cupsEnd = bench ? 298 : 348;
         sheet.Add(
             Make(
                 "cup-holders",
@@ -155,44 +190,89 @@ internal static class FrontOfCabin
                 0.12,
                 ZoneIds.Driver
             ),
-            sheet.Pen().Box(282, 246, 66, 68, 6)
+            sheet.Pen().Box(cups, 246, cupsEnd - cups, 68, 6)
         );
-        sheet.Mark("cup-holders", sheet.Pen().Ellipse(294, 296, 8, 8).Ellipse(336, 296, 8, 8));
+        if (!bench)
+        {
+            sheet.Mark("cup-holders", sheet.Pen().Ellipse(294, 296, 8, 8).Ellipse(336, 296, 8, 8));
+            sheet.Add(
+                Make(
+                    "armrest",
+                    "Armrest",
+                    "Armrest",
+                    SurfaceKind.Armrest,
+                    Material.Plastic,
+                    0.1,
+                    ZoneIds.Driver
+                ),
+                sheet.Pen().Box(352, 246, 80, 68, 10)
+            );
+        }
+    }
+
+    private static string TrimName(Finish finish) =>
+        finish switch
+        {
+            Finish.Gloss => "Console trim, gloss black",
+            Finish.BrushedMetal => "Console trim, brushed metal",
+            Finish.WoodVeneer => "Console trim, wood",
+            _ => "Console trim",
+        };
+
+    private static void Controls(CabinSheet sheet)
+    {
         sheet.Add(
-            Make("armrest", "Armrest", "Armrest", SurfaceKind.Armrest, Material.Plastic, 0.1, ZoneIds.Driver),
-            sheet.Pen().Box(352, 246, 80, 68, 10)
+            Make("pedals", "Pedals", "Pedals", SurfaceKind.Pedals, Material.Rubber, 0.03, ZoneIds.Driver),
+            sheet.Pen().Box(193, 122, 12, 20, 3).Box(193, 150, 12, 24, 3).Box(193, 184, 12, 20, 3),
+            anchor: sheet.Pen().Place(199, 132),
+            narrowest: 10
         );
+        sheet.Add(
+            Make(
+                "wheel",
+                "Steering wheel and lever grip",
+                "Wheel",
+                SurfaceKind.Wheel,
+                sheet.Layout.WheelMaterial,
+                0.12,
+                ZoneIds.Driver
+            ),
+            sheet.Pen().Ellipse(226, 164, 17, 50).Ellipse(226, 164, 8, 39),
+            anchor: sheet.Pen().Place(226, 119.5),
+            narrowest: 9
+        );
+        sheet.Mark("wheel", sheet.Pen().Move(218, 164).Line(234, 164).Move(226, 164).Line(226, 203));
+        sheet.Mark("wheel", sheet.Pen().Ellipse(226, 164, 5, 12), PlanMarkKind.Patch);
     }
 
     private static void Footwells(CabinSheet sheet)
     {
         Material mats = sheet.Layout.FrontMats;
-        double width = mats == Material.None ? 88 : 20;
-        OutlinePen carpet = sheet.Pen().Box(204, 104, width, 130, 6).Box(204, 326, width, 130, 6);
+        bool bare = mats == Material.None;
         sheet.Add(
             Make(
                 "front-carpet",
                 "Carpet, front",
                 "Carpet",
                 SurfaceKind.Carpet,
-                Material.Pile,
+                sheet.Layout.Floor,
                 1.0,
                 ZoneIds.Driver
             ),
-            carpet,
+            sheet.Pen().Box(246, 104, bare ? 50 : 12, 131, 5).Box(194, 326, bare ? 102 : 24, 131, 5),
             PlanLayer.Floor,
-            sheet.Pen().Place(204 + (width / 2), 391)
+            sheet.Pen().Place(bare ? 245 : 206, 391),
+            bare ? 50 : 12
         );
-        if (mats == Material.None)
+        if (bare)
         {
             return;
         }
 
         sheet.Add(
             Make("driver-mat", "Driver's mat", "Mat", SurfaceKind.Mat, mats, 0.32, ZoneIds.Driver),
-            sheet.Pen().Box(228, 104, 66, 130, 12),
-            PlanLayer.Floor,
-            sheet.Pen().Place(262, 222)
+            sheet.Pen().Box(261, 104, 37, 131, 9),
+            PlanLayer.Floor
         );
         sheet.Add(
             Make(
@@ -205,105 +285,8 @@ internal static class FrontOfCabin
                 ZoneIds.Passenger,
                 0.75
             ),
-            sheet.Pen().Box(228, 326, 66, 130, 12),
+            sheet.Pen().Box(222, 326, 76, 131, 12),
             PlanLayer.Floor
-        );
-    }
-
-    private static void Seats(CabinSheet sheet)
-    {
-        Seat("driver-seat", "Driver's seat", 102, ZoneIds.Driver, 1);
-        Seat("passenger-seat", "Passenger's seat", 324, ZoneIds.Passenger, 0.75);
-
-        void Seat(string id, string name, double y, string zone, double exposure)
-        {
-            sheet.Add(
-                Make(
-                    id,
-                    name,
-                    name.Replace("'s seat", string.Empty, StringComparison.Ordinal),
-                    SurfaceKind.Seat,
-                    sheet.Layout.SeatMaterial,
-                    1.1,
-                    zone,
-                    exposure
-                ) with
-                {
-                    Facts = SurfaceFacts.AirbagBehind,
-                },
-                sheet.Pen().Box(302, y, 136, 134, 20),
-                anchor: sheet.Pen().Place(352, y + 67)
-            );
-            sheet.Mark(id, sheet.Pen().Move(394, y + 4).Bend(386, y + 67, 394, y + 130));
-            sheet.Mark(id, sheet.Pen().Box(422, y + 42, 15, 50, 6), PlanMarkKind.Patch);
-        }
-
-        sheet.Add(
-            Make(
-                "driver-belt",
-                "Driver's belt",
-                "Belt",
-                SurfaceKind.Belts,
-                Material.Webbing,
-                0.12,
-                ZoneIds.Driver
-            ),
-            Belt(99, 150, 232),
-            PlanLayer.Raised,
-            sheet.Pen().Place(437, 105),
-            9
-        );
-        sheet.Add(
-            Make(
-                "passenger-belt",
-                "Passenger's belt",
-                "Belt",
-                SurfaceKind.Belts,
-                Material.Webbing,
-                0.12,
-                ZoneIds.Passenger,
-                0.75
-            ),
-            Belt(461, 410, 328),
-            PlanLayer.Raised,
-            sheet.Pen().Place(437, 455),
-            9
-        );
-
-        OutlinePen Belt(double shoulder, double middle, double hip) =>
-            sheet
-                .Pen()
-                .Move(432, shoulder)
-                .Bend(410, middle, 399, hip)
-                .Line(408, hip)
-                .Bend(419, middle, 442, shoulder)
-                .Close();
-    }
-
-    private static void Controls(CabinSheet sheet)
-    {
-        sheet.Add(
-            Make(
-                "wheel",
-                "Steering wheel and lever grip",
-                "Wheel",
-                SurfaceKind.Wheel,
-                Material.CoatedLeather,
-                0.12,
-                ZoneIds.Driver
-            ),
-            sheet.Pen().Ellipse(247, 162, 23, 48).Ellipse(247, 162, 13, 37),
-            PlanLayer.Raised,
-            sheet.Pen().Place(247, 162),
-            10
-        );
-        sheet.Mark("wheel", sheet.Pen().Move(234, 162).Line(260, 162).Move(247, 162).Line(247, 199));
-        sheet.Mark("wheel", sheet.Pen().Ellipse(247, 162, 8, 13), PlanMarkKind.Patch);
-        sheet.Add(
-            Make("pedals", "Pedals", "Pedals", SurfaceKind.Pedals, Material.Rubber, 0.03, ZoneIds.Driver),
-            sheet.Pen().Box(207, 124, 14, 18, 3).Box(207, 150, 14, 24, 3).Box(207, 184, 14, 18, 3),
-            PlanLayer.Raised,
-            sheet.Pen().Place(214, 133)
         );
     }
 }

@@ -2,15 +2,20 @@ using static Cove.Core.Vehicles.SurfaceParts;
 
 namespace Cove.Core.Vehicles;
 
-/// <summary>Draws the rows behind the front seats: carpet, mats, bench places and belts.</summary>
+/// <summary>Draws the rows behind the front seats: carpet, mats, places with what lies on them, and belts behind the backrests.</summary>
 internal static class RowsOfCabin
 {
-    private static readonly (string Id, string Name, double Y, double Height, string Zone)[] Places =
-    [
-        ("driver-side", "driver's side", 100, 119, ZoneIds.RearDriverSide),
-        ("centre", "centre", 223, 114, ZoneIds.RearDriverSide),
-        ("passenger-side", "passenger's side", 341, 119, ZoneIds.RearPassengerSide),
-    ];
+    /// <summary>All places of a row together.</summary>
+    private const double RowOfSeats = 2.25;
+
+    private const double RowOfTwo = 1.4;
+
+    private static readonly Place DriverSide = new("driver-side", "driver's side", 100, 119);
+    private static readonly Place Centre = new("centre", "centre", 223, 114);
+    private static readonly Place PassengerSide = new("passenger-side", "passenger's side", 341, 119);
+
+    /// <summary>The outer places take a child seat first, the kerb side before the road side.</summary>
+    private static readonly string[] ChildPlaces = [PassengerSide.Id, DriverSide.Id, Centre.Id];
 
     public static void Draw(CabinSheet sheet)
     {
@@ -22,93 +27,30 @@ internal static class RowsOfCabin
 
     private static void DrawRow(CabinSheet sheet, int row)
     {
-        string name = row == 1 ? "Rear" : "Third row";
-        string id = row == 1 ? "rear" : "third";
+        var (id, name, use) = row == 1 ? ("rear", "Rear", 0.55) : ("third", "Third row", 0.35);
         double start = CabinSheet.RowStart(row);
-        double use = row == 1 ? 0.55 : 0.35;
-        Material mats = sheet.Layout.RearMats;
-        double carpetWidth = mats == Material.None ? 64 : 16;
+        Floor(sheet, row, id, name, use, start);
 
-        sheet.Add(
-            Make(
-                $"{id}-carpet",
-                $"Carpet, {Lower(name)}",
-                "Carpet",
-                SurfaceKind.Carpet,
-                Material.Pile,
-                0.8,
-                ZoneIds.RearDriverSide,
-                use
-            ),
-            sheet.Pen().Box(start, 104, carpetWidth, 138, 5).Box(start, 318, carpetWidth, 138, 5),
-            PlanLayer.Floor,
-            sheet.Pen().Place(start + (carpetWidth / 2), 387)
-        );
-        if (mats != Material.None)
-        {
-            sheet.Add(
-                Make(
-                    $"{id}-mat-driver-side",
-                    $"{name} mat, driver's side",
-                    "Mat",
-                    SurfaceKind.Mat,
-                    mats,
-                    0.2,
-                    ZoneIds.RearDriverSide,
-                    use
-                ),
-                sheet.Pen().Box(start + 20, 104, 46, 138, 8),
-                PlanLayer.Floor
-            );
-            sheet.Add(
-                Make(
-                    $"{id}-mat-passenger-side",
-                    $"{name} mat, passenger's side",
-                    "Mat",
-                    SurfaceKind.Mat,
-                    mats,
-                    0.2,
-                    ZoneIds.RearPassengerSide,
-                    use
-                ),
-                sheet.Pen().Box(start + 20, 318, 46, 138, 8),
-                PlanLayer.Floor
-            );
-        }
-
-        foreach (var place in Places)
-        {
-            double share = place.Id == "centre" ? use * 0.7 : use;
-            string seat = $"{id}-seat-{place.Id}";
-            sheet.Add(
-                Make(
-                    seat,
-                    $"{name} seat, {place.Name}",
-                    ShortPlace(sheet, place.Id),
-                    SurfaceKind.Seat,
-                    sheet.Layout.SeatMaterial,
-                    0.75,
-                    place.Zone,
-                    share
-                ),
-                sheet.Pen().Box(start + 74, place.Y, 108, place.Height, 10),
-                anchor: sheet
-                    .Pen()
-                    .Place(
-                        start + (row == 1 && HasChildSeat(sheet, place.Id) ? 168 : 114),
-                        place.Y + (place.Height / 2)
-                    )
-            );
-            sheet.Mark(
-                seat,
-                sheet.Pen().Move(start + 150, place.Y + 4).Line(start + 150, place.Y + place.Height - 4)
-            );
-        }
-
+        Place[] places =
+            SeatsOf(sheet, row) > 2
+                ? [DriverSide, Centre, PassengerSide]
+                : [DriverSide with { Height = 140 }, PassengerSide with { Y = 320, Height = 140 }];
+        double area = (sheet.Body.MostSeatsBehind > 2 ? RowOfSeats : RowOfTwo) / places.Length;
         OutlinePen belts = sheet.Pen();
-        foreach (var place in Places)
+        foreach (Place place in places)
         {
-            belts.Box(start + 145, place.Y + 14, 9, 42, 4);
+            double share = place == Centre ? use * 0.7 : use;
+            Seat(
+                sheet,
+                row,
+                $"{id}-seat-{place.Id}",
+                $"{name} seat, {place.Name}",
+                place,
+                area,
+                share,
+                start
+            );
+            belts.Box(start + 175, place.Y + 20, 8.5, place.Height - 40, 3);
         }
 
         sheet.Add(
@@ -119,51 +61,172 @@ internal static class RowsOfCabin
                 SurfaceKind.Belts,
                 Material.Webbing,
                 0.3,
-                ZoneIds.RearDriverSide,
+                sheet.NearZone(row),
                 use
             ),
             belts,
-            PlanLayer.Raised,
-            sheet.Pen().Place(start + 149, 118)
+            anchor: sheet.Pen().Place(start + 179, places[0].Y + 34),
+            narrowest: 8.5
         );
         if (row == 1)
         {
-            DrawChildSeats(sheet, start);
+            ChildSeats(sheet, places, start);
+            PetCover(sheet, places, start);
         }
     }
 
-    /// <summary>The outer places take a child seat first, the kerb side before the road side.</summary>
-    private static readonly string[] ChildPlaces = ["passenger-side", "driver-side", "centre"];
+    private static int SeatsOf(CabinSheet sheet, int row) =>
+        row == 1 ? sheet.Layout.SecondRowSeats : sheet.Layout.ThirdRowSeats;
 
-    private static bool HasChildSeat(CabinSheet sheet, string place) =>
-        ChildPlaces.Take(sheet.Layout.ChildSeats).Contains(place, StringComparer.Ordinal);
-
-    private static void DrawChildSeats(CabinSheet sheet, double start)
+    private static void Floor(CabinSheet sheet, int row, string id, string name, double use, double start)
     {
-        for (int i = 0; i < sheet.Layout.ChildSeats; i++)
+        Material mats = sheet.Layout.RearMats;
+        double width = mats == Material.None ? 66 : 16;
+        string carpet = row == 1 ? "Carpet, rear" : "Carpet, third row";
+        sheet.Add(
+            Make(
+                $"{id}-carpet",
+                carpet,
+                "Carpet",
+                SurfaceKind.Carpet,
+                sheet.Layout.Floor,
+                0.8,
+                sheet.NearZone(row),
+                use
+            ),
+            sheet.Pen().Box(start, 104, width, 138, 5).Box(start, 318, width, 138, 5),
+            PlanLayer.Floor,
+            sheet.Pen().Place(start + (width / 2), 387),
+            width
+        );
+        if (mats == Material.None)
         {
-            var place = Places.First(place => place.Id == ChildPlaces[i]);
+            return;
+        }
+
+        Mat(DriverSide, 104, sheet.NearZone(row));
+        Mat(PassengerSide, 318, sheet.FarZone(row));
+
+        void Mat(Place place, double y, string zone) =>
             sheet.Add(
                 Make(
-                    $"child-seat-{i + 1}",
-                    sheet.Layout.ChildSeats == 1 ? "Child seat" : $"Child seat {i + 1}",
-                    "Child",
-                    SurfaceKind.ChildSeat,
-                    Material.WovenFabric,
-                    0.5,
-                    place.Zone
+                    $"{id}-mat-{place.Id}",
+                    $"{name} mat, {place.Name}",
+                    "Mat",
+                    SurfaceKind.Mat,
+                    mats,
+                    0.2,
+                    zone,
+                    use
                 ),
-                sheet.Pen().Box(start + 84, place.Y + 30, 56, place.Height - 44, 14),
-                PlanLayer.Raised
+                sheet.Pen().Box(start + 20, y, 46, 138, 8),
+                PlanLayer.Floor
+            );
+    }
+
+    private static void Seat(
+        CabinSheet sheet,
+        int row,
+        string id,
+        string name,
+        Place place,
+        double area,
+        double use,
+        double start
+    )
+    {
+        // What lies on a seat hides its cushion from above; the backrest still shows.
+        bool covered = row == 1 && (sheet.Layout.PetCover || HasChildSeat(sheet, place));
+        double from = start + (covered ? 148 : 74);
+        string zone = place.Id == PassengerSide.Id ? sheet.FarZone(row) : sheet.NearZone(row);
+        sheet.Add(
+            Make(
+                id,
+                name,
+                ShortPlace(sheet, place),
+                SurfaceKind.Seat,
+                sheet.Layout.SeatMaterial,
+                area,
+                zone,
+                use
+            ),
+            sheet.Pen().Box(from, place.Y, start + 172 - from, place.Height, covered ? 6 : 10),
+            anchor: sheet.Pen().Place(covered ? start + 160 : start + 112, place.Y + (place.Height / 2))
+        );
+        if (!covered)
+        {
+            sheet.Mark(
+                id,
+                sheet.Pen().Move(start + 148, place.Y + 4).Line(start + 148, place.Y + place.Height - 4)
             );
         }
     }
 
-    private static string Lower(string name) => name == "Rear" ? "rear" : "third row";
+    private static bool HasChildSeat(CabinSheet sheet, Place place) =>
+        PlacesOfChildren(sheet).Contains(place.Id, StringComparer.Ordinal);
+
+    private static IEnumerable<string> PlacesOfChildren(CabinSheet sheet) =>
+        ChildPlaces
+            .Where(id => sheet.Layout.SecondRowSeats > 2 || id != Centre.Id)
+            .Take(sheet.Layout.ChildSeats);
+
+    private static void ChildSeats(CabinSheet sheet, Place[] places, double start)
+    {
+        int number = 1;
+        foreach (string id in PlacesOfChildren(sheet))
+        {
+            Place place = places.First(place => place.Id == id);
+            sheet.Add(
+                Make(
+                    $"child-seat-{number}",
+                    sheet.Layout.ChildSeats == 1 ? "Child seat" : $"Child seat {number}",
+                    "Child",
+                    SurfaceKind.ChildSeat,
+                    Material.WovenFabric,
+                    0.5,
+                    id == PassengerSide.Id ? sheet.FarZone(1) : sheet.NearZone(1)
+                ),
+                sheet.Pen().Box(start + 76, place.Y + 16, 66, place.Height - 32, 16)
+            );
+            number++;
+        }
+    }
+
+    private static void PetCover(CabinSheet sheet, Place[] places, double start)
+    {
+        if (!sheet.Layout.PetCover)
+        {
+            return;
+        }
+
+        Place[] free = [.. places.Where(place => !HasChildSeat(sheet, place))];
+        OutlinePen cover = sheet.Pen();
+        foreach (Place place in free)
+        {
+            cover.Box(start + 76, place.Y + 2, 66, place.Height - 4, 6);
+        }
+
+        sheet.Add(
+            Make(
+                "pet-cover",
+                "Pet cover",
+                "Pet cover",
+                SurfaceKind.PetCover,
+                Material.WovenFabric,
+                0.5 * free.Length,
+                sheet.NearZone(1)
+            ),
+            cover,
+            anchor: sheet.Pen().Place(start + 109, free[0].Y + (free[0].Height / 2)),
+            narrowest: 66
+        );
+    }
 
     /// <summary>Left and right as an owner says them, looking forward.</summary>
-    private static string ShortPlace(CabinSheet sheet, string place) =>
-        place == "centre" ? "Centre"
-        : (place == "driver-side") == (sheet.Layout.DriverSide == DriverSide.Right) ? "Right"
+    private static string ShortPlace(CabinSheet sheet, Place place) =>
+        place.Id == Centre.Id ? "Centre"
+        : (place.Id == DriverSide.Id) == (sheet.Layout.DriverSide == Vehicles.DriverSide.Right) ? "Right"
         : "Left";
+
+    private sealed record Place(string Id, string Name, double Y, double Height);
 }

@@ -23,17 +23,14 @@ public sealed record Shape(
 /// <param name="Height">Length across the car; not negative.</param>
 public readonly record struct PlanBox(double X, double Y, double Width, double Height);
 
-/// <summary>How high a surface lies in the cabin, lowest first.</summary>
+/// <summary>How high a surface lies in the cabin, lowest first. Only what is overhead lies over others on the plan.</summary>
 public enum PlanLayer
 {
     /// <summary>Floor, mats and load floor.</summary>
     Floor,
 
-    /// <summary>Seats, dash, console, doors and glass.</summary>
+    /// <summary>Seats, dash, console, controls, doors and glass.</summary>
     Body,
-
-    /// <summary>What stands above those: wheel, belts, screens, child seats.</summary>
-    Raised,
 
     /// <summary>The roof lining, over everything; drawn as an outline only.</summary>
     Overhead,

@@ -9,24 +9,24 @@ internal static class ShellOfCabin
 
     public static void Draw(CabinSheet sheet)
     {
-        bool rearDoors = sheet.Layout.Rows > 1;
         FrontDoor(sheet, "driver", "Driver's", near: true, ZoneIds.Driver, 1);
         FrontDoor(sheet, "passenger", "Passenger's", near: false, ZoneIds.Passenger, 0.8);
-        if (rearDoors)
+        if (sheet.Layout.Rows > 1)
         {
-            RearDoor(sheet, "driver-side", "driver's side", near: true, ZoneIds.RearDriverSide);
-            RearDoor(sheet, "passenger-side", "passenger's side", near: false, ZoneIds.RearPassengerSide);
+            RearSide(sheet, "driver-side", "driver's side", near: true, sheet.NearZone(1));
+            RearSide(sheet, "passenger-side", "passenger's side", near: false, sheet.FarZone(1));
         }
 
-        if (sheet.Body.GlassBehindLastDoor)
+        if (sheet.Body.Tail == Tail.GlazedLoadSpace)
         {
-            LoadGlass(sheet, "driver-side", "driver's side", near: true, ZoneIds.RearDriverSide);
-            LoadGlass(sheet, "passenger-side", "passenger's side", near: false, ZoneIds.RearPassengerSide);
+            LoadGlass(sheet, "driver-side", "driver's side", near: true, sheet.NearZone(1));
+            LoadGlass(sheet, "passenger-side", "passenger's side", near: false, sheet.FarZone(1));
         }
 
+        RearGlass(sheet);
         Boot(sheet);
         Roof(sheet);
-        Unseen(sheet, rearDoors);
+        Unseen(sheet);
     }
 
     private static void FrontDoor(
@@ -49,7 +49,7 @@ internal static class ShellOfCabin
                 zone,
                 use
             ),
-            Strip(sheet, 206, 438, 70, 92, near, slantFrom: -2)
+            Strip(sheet, 206, 438, 70, 92, near)
         );
         sheet.Add(
             Make(
@@ -66,14 +66,18 @@ internal static class ShellOfCabin
         );
     }
 
-    private static void RearDoor(CabinSheet sheet, string id, string side, bool near, string zone)
+    /// <summary>A rear door, or the fixed panel and pane in its place on a car with two doors.</summary>
+    private static void RearSide(CabinSheet sheet, string id, string side, bool near, string zone)
     {
         double end = CabinSheet.RowStart(1) + 180;
+        bool door = sheet.RearDoors;
+        string card = door ? "Rear door card" : "Rear side panel";
+        string pane = door ? "Rear door glass" : "Rear side glass";
         sheet.Add(
             Make(
                 $"rear-door-{id}",
-                $"Rear door card, {side}",
-                "Rear door",
+                $"{card}, {side}",
+                door ? "Rear door" : "Side panel",
                 SurfaceKind.DoorCard,
                 Material.Plastic,
                 0.6,
@@ -83,22 +87,12 @@ internal static class ShellOfCabin
             Strip(sheet, 448, end, 70, 92, near)
         );
         sheet.Add(
-            RearPane(
-                sheet,
-                $"rear-glass-{id}",
-                $"Rear door glass, {side}",
-                "Rear door glass",
-                0.35,
-                zone,
-                0.7
-            ),
+            RearPane(sheet, $"rear-glass-{id}", $"{pane}, {side}", pane, door ? 0.35 : 0.3, zone, 0.7),
             Strip(sheet, 448, end, 34, 60, near)
         );
     }
 
-    private static void LoadGlass(CabinSheet sheet, string id, string side, bool near, string zone)
-    {
-        double start = CabinSheet.RowStart(1) + 190;
+    private static void LoadGlass(CabinSheet sheet, string id, string side, bool near, string zone) =>
         sheet.Add(
             RearPane(
                 sheet,
@@ -109,7 +103,27 @@ internal static class ShellOfCabin
                 zone,
                 LoadGlassShare
             ),
-            Strip(sheet, start, sheet.BootEnd, 34, 60, near, slantTo: 32)
+            Strip(sheet, CabinSheet.RowStart(1) + 190, sheet.BootEnd, 34, 60, near, slantTo: 32)
+        );
+
+    private static void RearGlass(CabinSheet sheet)
+    {
+        double at = sheet.GlassBehindSeats ? sheet.SeatsEnd + 12 : sheet.BootEnd + 14;
+        Surface pane = RearPane(sheet, "rear-glass", "Rear glass", "Rear glass", 0.6, sheet.TailZone, 0.9);
+        sheet.Add(
+            pane with
+            {
+                Facts = pane.Facts | SurfaceFacts.HeaterLines,
+            },
+            sheet
+                .Pen()
+                .Move(at, 84)
+                .Curve(at + 30, 190, at + 30, 370, at, 476)
+                .Line(at + 24, 484)
+                .Curve(at + 58, 370, at + 58, 190, at + 24, 76)
+                .Close(),
+            anchor: new PlanPoint(at + 36, 280),
+            narrowest: 24
         );
     }
 
@@ -117,57 +131,77 @@ internal static class ShellOfCabin
     {
         double start = sheet.BootStart;
         double length = sheet.BootEnd - start;
-        bool shortened = sheet.Layout.Rows > sheet.Body.AllowedRows[0];
-        double area = sheet.Body.BootArea.SquareMetres * (shortened ? 0.5 : 1);
+        if (sheet.Body.Tail == Tail.OpenBed)
+        {
+            OutlinePen bed = sheet.Pen().Box(start, 62, length, 436, 10);
+            for (double y = 106; y < 480; y += 58)
+            {
+                bed.Move(start + 12, y).Line(start + length - 12, y);
+            }
+
+            sheet.Mark(null, bed);
+            return;
+        }
+
+        bool liner = sheet.Layout.Boot == Material.Rubber;
         sheet.Add(
-            Make("boot", "Boot floor and liner", "Boot", SurfaceKind.Boot, Material.Pile, area, ZoneIds.Boot),
+            Make(
+                "boot",
+                liner ? "Boot liner" : "Boot floor",
+                "Boot",
+                SurfaceKind.Boot,
+                sheet.Layout.Boot,
+                sheet.Body.BootArea.SquareMetres * (sheet.ShortBoot ? 0.5 : 1),
+                ZoneIds.Boot
+            ),
             sheet.Pen().Box(start, 102, length, 356, 12),
             PlanLayer.Floor
-        );
-
-        double glass = sheet.Body.ClosedBoot ? sheet.SeatsEnd + 12 : sheet.BootEnd + 14;
-        sheet.Add(
-            RearPane(sheet, "rear-glass", "Rear glass", "Rear glass", 0.6, ZoneIds.Boot, 0.9) with
-            {
-                Facts =
-                    SurfaceFacts.HeaterLines
-                    | (sheet.Layout.TintedRear ? SurfaceFacts.TintFilm : SurfaceFacts.None),
-            },
-            sheet
-                .Pen()
-                .Move(glass, 84)
-                .Curve(glass + 30, 190, glass + 30, 370, glass, 476)
-                .Line(glass + 24, 484)
-                .Curve(glass + 58, 370, glass + 58, 190, glass + 24, 76)
-                .Close(),
-            anchor: new PlanPoint(glass + 36, 280),
-            narrowest: 24
         );
     }
 
     private static void Roof(CabinSheet sheet)
     {
-        double end = sheet.Body.ClosedBoot ? sheet.SeatsEnd + 8 : sheet.TailEnd - 40;
-        double perRow = 0.8;
+        double end = sheet.GlassBehindSeats ? sheet.SeatsEnd + 8 : sheet.TailEnd - 40;
+        OutlinePen lining = sheet.Pen().Box(200, 26, end - 200, 508, 46);
+        if (sheet.Layout.Sunroof)
+        {
+            lining.Box(296, 176, 128, 208, 14);
+            sheet.Add(
+                Make(
+                    "sunroof",
+                    "Sunroof, inside",
+                    "Sunroof",
+                    SurfaceKind.Glass,
+                    Material.Glass,
+                    0.4,
+                    ZoneIds.Driver,
+                    0.4
+                ),
+                sheet.Pen().Box(300, 180, 120, 200, 12),
+                PlanLayer.Overhead,
+                sheet.Pen().Place(410, 180)
+            );
+        }
+
         sheet.Add(
             Make(
                 "headliner",
                 "Headliner",
                 "Headliner",
                 SurfaceKind.Headliner,
-                Material.LiningCloth,
-                0.6 + (perRow * sheet.Layout.Rows),
+                sheet.Layout.HeadlinerMaterial,
+                0.6 + (0.8 * sheet.Layout.Rows),
                 ZoneIds.Driver
             ),
-            sheet.Pen().Box(200, 26, end - 200, 508, 46),
+            lining,
             PlanLayer.Overhead,
             sheet.Pen().Place(end - 60, 26)
         );
     }
 
-    private static void Unseen(CabinSheet sheet, bool rearDoors)
+    private static void Unseen(CabinSheet sheet)
     {
-        double doors = rearDoors ? 1.0 : 0.6;
+        double doors = sheet.RearDoors ? 1.0 : 0.6;
         sheet.AddUnseen(
             Make(
                 "door-shuts",
@@ -224,12 +258,12 @@ internal static class ShellOfCabin
         double o = near ? outer : OutlinePen.Across - outer;
         double i = near ? inner : OutlinePen.Across - inner;
         double round = near ? 8 : -8;
-        double start = from + Math.Max(0, slantFrom);
+        double start = from + slantFrom;
         double end = to - slantTo;
         return sheet
             .Pen()
             .Move(from, i)
-            .Bend(from + (Math.Max(0, slantFrom) * 0.35), o, start + (slantFrom > 0 ? 0 : 8), o)
+            .Bend(from + (slantFrom * 0.35), o, start + (slantFrom > 0 ? 0 : 8), o)
             .Line(end - 8, o)
             .Bend(end + (slantTo * 0.5), o, to, slantTo > 0 ? i : o + round)
             .Line(to, i)

@@ -1,7 +1,9 @@
+using Cove.Core.Inspections;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
+using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -9,18 +11,24 @@ namespace Cove.Web.Features.Cabin;
 
 internal static class CabinEndpoints
 {
+    private const int NotesShown = 8;
+
     private static readonly TimeSpan NotesKept = TimeSpan.FromDays(28);
 
     public static void MapCabin(this RouteGroupBuilder api)
     {
         api.MapGet("/vehicles/{vehicleId:guid}/cabin", Chart)
             .WithName("GetCabin")
-            .WithSummary("The cabin as a chart: the plan, and how each surface stands.")
+            .WithSummary(
+                "The cabin as a chart: the plan, and how each surface stands; for one kind of work, if asked."
+            )
             .Produces<CabinView>()
             .ProducesProblem(StatusCodes.Status404NotFound);
         api.MapGet("/vehicles/{vehicleId:guid}/surfaces/{surfaceId}", Surface)
             .WithName("GetSurface")
-            .WithSummary("One surface: its tasks with level, history, next date and why.")
+            .WithSummary(
+                "One surface: its tasks with level, history, next date and why, and what can be looked at."
+            )
             .Produces<SurfaceView>()
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
@@ -30,21 +38,29 @@ internal static class CabinEndpoints
         VehicleStore vehicles,
         LogStore log,
         OwnerClock clock,
-        CancellationToken cancel
+        CancellationToken cancel,
+        WorkKind? work = null
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        if (
+            await vehicles.Find(vehicleId, cancel) is not { } saved
+            || await vehicles.Ledger(vehicleId, cancel) is not { } ledger
+        )
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
         DateTimeOffset now = clock.Now;
         var events = await log.Events(vehicleId, now - NotesKept, cancel);
-        var statuses = ledger.At(now);
+        CareStatus[] statuses =
+        [
+            .. ledger.At(now).Where(status => work is null || status.Item.Task.Stage.KindOfWork() == work),
+        ];
+        Core.Vehicles.Cabin cabin = ledger.Vehicle.ToCabin();
         SurfaceOnChartView[] surfaces =
         [
-            .. ledger
-                .Vehicle.Surfaces.Select(surface => OnChart(ledger.Vehicle, surface, statuses, events, clock))
+            .. cabin
+                .Surfaces.Select(surface => OnChart(cabin, surface, statuses, events, clock))
                 .OfType<SurfaceOnChartView>(),
         ];
         int overMark = surfaces.Count(surface => surface.OverMark);
@@ -54,9 +70,9 @@ internal static class CabinEndpoints
                 VehicleView.Of(ledger.Vehicle),
                 clock.OnTheWall(now),
                 ledger.Usage.At(now).Distance.Kilometres,
-                CabinBuilder.Build(ledger.Vehicle.Layout).Plan,
-                CabinPlan.CentimetresAlong,
-                CabinPlan.CentimetresAcross,
+                cabin.Plan,
+                saved.Version,
+                [.. cabin.Zones.Select(zone => new NamedView(zone.Id, zone.Name))],
                 surfaces,
                 overMark,
                 surfaces.Count(surface => !surface.OverMark && surface.DaysLeft <= week)
@@ -65,7 +81,7 @@ internal static class CabinEndpoints
     }
 
     private static SurfaceOnChartView? OnChart(
-        Vehicle vehicle,
+        Core.Vehicles.Cabin cabin,
         Surface surface,
         IReadOnlyList<CareStatus> statuses,
         IReadOnlyList<LogEntry> events,
@@ -89,12 +105,14 @@ internal static class CabinEndpoints
             surface.Id,
             surface.Name,
             surface.ShortName,
-            vehicle.Zones.First(zone => zone.Id == surface.ZoneId).Name,
+            cabin.Zones.First(zone => zone.Id == surface.ZoneId).Name,
+            surface.ZoneId,
             status.Due.Level.Value,
             status.Due.DaysLeft(clock.Now, clock.Zone),
             status.Due.Level.IsAtMark,
             task!.Name,
             surface.Facts.HasFlag(SurfaceFacts.TintFilm),
+            surface.Wear is not null,
             what
         );
     }
@@ -103,39 +121,74 @@ internal static class CabinEndpoints
         Guid vehicleId,
         string surfaceId,
         VehicleStore vehicles,
+        LogStore log,
         CareReplay replay,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        if (
+            await vehicles.Find(vehicleId, cancel) is not { } saved
+            || await vehicles.Ledger(vehicleId, cancel) is not { } ledger
+        )
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (ledger.Vehicle.Surfaces.FirstOrDefault(surface => surface.Id == surfaceId) is not { } surface)
+        Core.Vehicles.Cabin cabin = ledger.Vehicle.ToCabin();
+        if (cabin.Surfaces.FirstOrDefault(surface => surface.Id == surfaceId) is not { } surface)
         {
             return Problems.NotFound("This vehicle has no such surface. Choose one from its chart.");
         }
 
-        var tasks = new List<SurfaceTaskView>();
-        foreach (var (task, status) in InOrder(ledger.At(clock.Now), surfaceId))
-        {
-            CareHistory history = (await replay.History(ledger, new CareKey(task.Id, surfaceId), cancel))!;
-            CareItem item = ledger.Items.First(item => item.Task.Id == task.Id);
-            tasks.Add(new SurfacePage(clock).Task(item, status, history));
-        }
-
+        var histories = await replay.Histories(ledger, surfaceId, cancel);
+        var page = new SurfacePage(ledger, clock);
+        var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
         return Results.Ok(
             new SurfaceView(
                 surface.Id,
                 surface.Name,
+                saved.Version,
                 SurfaceWords.About(surface),
-                ledger.Vehicle.Zones.First(zone => zone.Id == surface.ZoneId).Name,
+                cabin.Zones.First(zone => zone.Id == surface.ZoneId).Name,
                 surface.Area.SquareMetres,
+                surface.Wear,
+                ledger.Vehicle.Surfaces.FirstOrDefault(one => one.Id == surface.PartOf)?.Name,
+                surface.PartOf,
                 clock.OnTheWall(clock.Now),
-                tasks
+                [
+                    .. InOrder(ledger.At(clock.Now), surfaceId)
+                        .Select(pair =>
+                            page.Task(
+                                items[pair.Task.Id],
+                                pair.Status,
+                                histories[new CareKey(pair.Task.Id, surfaceId)]
+                            )
+                        ),
+                ],
+                [
+                    .. InspectionTable
+                        .For(surface)
+                        .Select(inspection => InspectionView.Of(inspection, surface)),
+                ],
+                [
+                    .. (await log.OfSurface(vehicleId, surfaceId, NotesShown, cancel)).Select(entry =>
+                        Note(entry, clock)
+                    ),
+                ]
             )
+        );
+    }
+
+    private static SurfaceNoteView Note(LogEntry entry, OwnerClock clock)
+    {
+        string words = EntryWords.Of(entry);
+        return new SurfaceNoteView(
+            entry.Id,
+            entry.Version,
+            clock.OnTheWall(entry.At),
+            entry.Kind == LogEntryKind.Look,
+            entry.Note.Length > 0 ? $"{words}: {entry.Note}" : words
         );
     }
 

@@ -1,10 +1,11 @@
+using Cove.Core.Inspections;
 using Cove.Core.Upkeep;
 using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Cabin;
 
 /// <summary>Writes out how a task stands on a surface.</summary>
-internal sealed class SurfacePage(OwnerClock clock)
+internal sealed class SurfacePage(CareLedger ledger, OwnerClock clock)
 {
     private static readonly TimeSpan Past = TimeSpan.FromDays(70);
     private static readonly TimeSpan Future = TimeSpan.FromDays(28);
@@ -24,8 +25,10 @@ internal sealed class SurfacePage(OwnerClock clock)
             due.BaselineDays,
             [.. due.Effects.Select(effect => new EffectView(effect.Cause, effect.Days))],
             double.IsFinite(due.IntervalDays) ? due.IntervalDays : null,
-            [.. history.Trace(now - Past, now).Select(point => Point(point.At, point.Level))],
-            Point(ahead, history.LevelAt(ahead)),
+            RateWords.Of(item.Task, ledger.Learnt),
+            ledger.Learnt.Of(item.Task.Id).Looks,
+            [.. history.Trace(now - Past, now).Select(point => Point(point, due.Mark))],
+            Point(history.PointAt(ahead), due.Mark),
             item.Work.TotalMinutes,
             item.Task.Product,
             [.. item.Task.Method.Steps.Select(step => step.Text)],
@@ -38,5 +41,11 @@ internal sealed class SurfacePage(OwnerClock clock)
         );
     }
 
-    private LevelPointView Point(DateTimeOffset at, Level level) => new(clock.OnTheWall(at), level.Value);
+    private LevelPointView Point(LevelPoint point, double mark) =>
+        new(
+            clock.OnTheWall(point.At),
+            point.Level.Beside(mark).Value,
+            point.Low.Beside(mark).Value,
+            point.High.Beside(mark).Value
+        );
 }

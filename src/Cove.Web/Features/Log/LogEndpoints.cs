@@ -4,6 +4,7 @@ using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
+using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -24,7 +25,10 @@ internal static class LogEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
         api.MapGet(
                 "/events",
-                () => CareEvents.All.Select(one => new EventChoiceView(one.Id, one.Name)).ToArray()
+                () =>
+                    CareEvents
+                        .All.Select(one => new EventChoiceView(one.Id, one.Name, one.WholeCar))
+                        .ToArray()
             )
             .WithName("ListEvents")
             .WithSummary("The events that can be recorded.");
@@ -98,13 +102,8 @@ internal static class LogEndpoints
             return Problems.Field("event", "Choose one of the events on offer.");
         }
 
-        Surface[] touched =
-        [
-            .. ledger.Vehicle.Surfaces.Where(surface =>
-                wish.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
-            ),
-        ];
-        if (touched.Length != wish.SurfaceIds.Count)
+        Surface[] touched = [.. ledger.Vehicle.InCare().Where(surface => Touches(wish, happening, surface))];
+        if (wish.SurfaceIds.Count > 0 && touched.Length != wish.SurfaceIds.Count)
         {
             return Problems.Field("surfaceIds", "Name surfaces of this vehicle, each once.");
         }
@@ -124,6 +123,12 @@ internal static class LogEndpoints
         );
         return Results.Created($"/api/log/{entry.Id}", View(entry, ledger.Vehicle, clock));
     }
+
+    /// <summary>The surfaces that were named; where none was, all that the event raises anything on.</summary>
+    private static bool Touches(NewEvent wish, CareEvent happening, Surface surface) =>
+        wish.SurfaceIds.Count > 0
+            ? wish.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
+            : CareEvents.JumpsOf(happening, [surface]).Count > 0;
 
     private static Task<IResult> Correct(
         Guid entryId,
@@ -206,9 +211,7 @@ internal static class LogEndpoints
             entry.Id,
             entry.Version,
             entry.Kind,
-            entry.Kind == LogEntryKind.Care
-                ? CareTasks.Find(entry.Subject)!.Name
-                : CareEvents.Find(entry.Subject)!.Name,
+            EntryWords.Of(entry),
             [
                 .. vehicle
                     .Surfaces.Where(surface => entry.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal))
@@ -217,7 +220,7 @@ internal static class LogEndpoints
             clock.OnTheWall(entry.At),
             Math.Round(entry.Planned.TotalMinutes, 1),
             Math.Round(entry.Taken.TotalMinutes, 1),
-            entry.Kind == LogEntryKind.Event || entry.Removed == Share.All,
+            entry.Kind != LogEntryKind.Care || entry.Removed == Share.All,
             entry.Note,
             entry.UndoneAt is not null
         );

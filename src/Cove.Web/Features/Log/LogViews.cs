@@ -13,8 +13,8 @@ internal sealed record LogView(IReadOnlyList<LogEntryView> Entries, int Total, D
 /// <param name="Id">The entry.</param>
 /// <param name="Version">Names the state of the entry; send it in If-Match with a change.</param>
 /// <param name="Kind">What it records.</param>
-/// <param name="Name">What was done or happened.</param>
-/// <param name="Surfaces">The surfaces an event touched, by name; empty for care.</param>
+/// <param name="Name">What was done, happened or was seen.</param>
+/// <param name="Surfaces">The surfaces of an event or a look, by name; empty for care.</param>
 /// <param name="At">When.</param>
 /// <param name="PlannedMinutes">Planned minutes; 0 for events.</param>
 /// <param name="TakenMinutes">Minutes taken; 0 for events.</param>
@@ -60,9 +60,8 @@ public sealed record NewEvent
     [StringLength(40, ErrorMessage = "Choose one of the events on offer.")]
     public required string Event { get; init; }
 
-    /// <summary>The surfaces it touched; 1 to 60.</summary>
-    [MinLength(1, ErrorMessage = "Name at least one surface.")]
-    [MaxLength(60, ErrorMessage = "Name at most 60 surfaces.")]
+    /// <summary>The surfaces it touched, up to 200; none for every surface that such an event raises anything on.</summary>
+    [MaxLength(200, ErrorMessage = "Name at most 200 surfaces.")]
     public required IReadOnlyList<string> SurfaceIds { get; init; }
 
     /// <summary>A note; up to 500 characters.</summary>
@@ -73,4 +72,5 @@ public sealed record NewEvent
 /// <summary>An event on offer.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What happened.</param>
-internal sealed record EventChoiceView(string Id, string Name);
+/// <param name="WholeCar">Whether it usually touches the whole car rather than one place.</param>
+internal sealed record EventChoiceView(string Id, string Name, bool WholeCar);

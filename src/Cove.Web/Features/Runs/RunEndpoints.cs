@@ -1,6 +1,5 @@
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
 using Cove.Data;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
@@ -56,7 +55,7 @@ internal static class RunEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        var cabin = CabinBuilder.Build(ledger.Vehicle.Layout);
+        var cabin = ledger.Vehicle.ToCabin();
         SessionPlan plan = new SessionPlanner(ledger.At(clock.Now), cabin).Plan(wish.Minutes);
         if (plan.Tasks.Count == 0)
         {

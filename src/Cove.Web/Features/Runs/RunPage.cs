@@ -1,6 +1,7 @@
 using Cove.Core.Methods;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
 using Cove.Data;
 using Cove.Web.Features.Today;
 using Cove.Web.Hosting;
@@ -10,6 +11,8 @@ namespace Cove.Web.Features.Runs;
 /// <summary>Writes a run out for the phone.</summary>
 internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
 {
+    private readonly IReadOnlyList<Zone> zones = ledger.Vehicle.ToCabin().Zones;
+
     public RunView Show(SavedRun run)
     {
         RunProgress progress = run.Progress;
@@ -42,7 +45,12 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
             (int)progress.TakenBy(index).TotalSeconds,
             progress.OutcomeOf(index)?.Kind,
             [.. step.Fetch.Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
-            [.. step.Zones.Select(zone => ledger.Vehicle.Zones.First(other => other.Id == zone).Name)],
+            // The doors of the car may have been said otherwise since the run was planned.
+            [
+                .. zones
+                    .Where(zone => step.Zones.Contains(zone.Id, StringComparer.Ordinal))
+                    .Select(zone => zone.Name),
+            ],
             step.PutsBack ? string.Empty : task.Product,
             [
                 .. method.Steps.Select(part => new RunMethodStepView(

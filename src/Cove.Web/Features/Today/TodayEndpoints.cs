@@ -1,6 +1,5 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core.Sessions;
-using Cove.Core.Vehicles;
 using Cove.Data;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
@@ -40,7 +39,7 @@ internal static class TodayEndpoints
 
         SavedRun? underWay = await runs.UnderWay(vehicleId, cancel);
         DateTimeOffset now = clock.Now;
-        var cabin = CabinBuilder.Build(ledger.Vehicle.Layout);
+        var cabin = ledger.Vehicle.ToCabin();
         var statuses = ledger.At(now);
         var offer = new SessionOffer(new SessionPlanner(statuses, cabin), now);
         return Results.Ok(new TodayPage(ledger, statuses, cabin, offer, clock).Show(minutes, underWay?.Id));

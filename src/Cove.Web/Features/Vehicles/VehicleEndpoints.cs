@@ -1,4 +1,3 @@
-using System.Text.Json;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
@@ -17,35 +16,128 @@ internal static class VehicleEndpoints
             .MapGet(
                 "/",
                 async (VehicleStore store, CancellationToken cancel) =>
-                    (await store.All(cancel)).Select(VehicleView.Of).ToArray()
+                    (await store.All(cancel)).Select(VehicleInListView.Of).ToArray()
             )
             .WithName("ListVehicles")
-            .WithSummary("The owner's vehicles, in the order they were added.");
+            .WithSummary("The owner's vehicles, archived ones included, in the order they were added.");
         vehicles
-            .MapGet("/choices", Choices)
+            .MapGet("/choices", () => BuilderChoices.All)
             .WithName("GetVehicleChoices")
-            .WithSummary("What can be chosen when a vehicle is added.");
+            .WithSummary("Everything that can be chosen for a vehicle, its surfaces and its use.");
+        vehicles
+            .MapPost("/preview", Preview)
+            .WithName("PreviewCabin")
+            .WithSummary("Draws the cabin of a layout without storing anything.")
+            .Produces<CabinPreviewView>()
+            .ProducesValidationProblem();
         vehicles
             .MapPost("/", Add)
             .WithName("AddVehicle")
             .WithSummary("Adds a vehicle with surfaces and levels that follow from its layout.")
             .Produces<VehicleView>(StatusCodes.Status201Created)
             .ProducesValidationProblem();
-        vehicles
-            .MapPut("/{vehicleId:guid}/distance", ChangeDistance)
-            .WithName("ChangeDistance")
-            .WithSummary("Changes how far a vehicle is driven, from now on.")
+
+        RouteGroupBuilder vehicle = vehicles.MapGroup("/{vehicleId:guid}");
+        vehicle
+            .MapGet("/", Detail)
+            .WithName("GetVehicle")
+            .WithSummary(
+                "A vehicle with everything that can be changed on it; its version is in the ETag header."
+            )
+            .Produces<VehicleDetailView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapPut("/", Change)
+            .WithName("ChangeVehicle")
+            .WithSummary("Changes name and layout. Needs the version of the vehicle in an If-Match header.")
+            .ProducesVehicleChange();
+        vehicle
+            .MapPost(
+                "/archive",
+                (Guid vehicleId, VehicleStore store, OwnerClock clock, CancellationToken cancel) =>
+                    Archive(store, vehicleId, clock.Now, cancel)
+            )
+            .WithName("ArchiveVehicle")
+            .WithSummary("Puts a vehicle into the archive: it keeps everything but is not offered any more.")
             .Produces(StatusCodes.Status204NoContent)
-            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapPost(
+                "/unarchive",
+                (Guid vehicleId, VehicleStore store, CancellationToken cancel) =>
+                    Archive(store, vehicleId, null, cancel)
+            )
+            .WithName("UnarchiveVehicle")
+            .WithSummary("Takes a vehicle out of the archive.")
+            .Produces(StatusCodes.Status204NoContent)
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapDelete("/", Delete)
+            .WithName("DeleteVehicle")
+            .WithSummary(
+                "Takes a vehicle away with everything recorded of it. Export it first to be able to bring it back."
+            )
+            .Produces(StatusCodes.Status204NoContent)
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
-    private static VehicleChoicesView Choices() =>
-        new(
-            [.. BodyShape.All.Select(body => new BodyChoiceView(body.Body, body.Name, body.AllowedRows))],
-            CabinLayout.SeatMaterials,
-            CabinLayout.MatMaterials
+    /// <summary>What every endpoint answers that changes a vehicle.</summary>
+    public static RouteHandlerBuilder ProducesVehicleChange(this RouteHandlerBuilder route) =>
+        route
+            .Produces<VehicleInListView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+
+    /// <summary>Makes a change to a vehicle that names the version it is based on.</summary>
+    public static async Task<IResult> Edit(
+        HttpRequest request,
+        VehicleStore store,
+        Guid vehicleId,
+        Func<Vehicle, VehicleEdit> edit,
+        OwnerClock clock,
+        CancellationToken cancel,
+        string prefix = ""
+    )
+    {
+        if (request.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        EditedVehicle edited = await store.Edit(vehicleId, version, edit, clock.Now, cancel);
+        switch (edited.Outcome)
+        {
+            case ChangeOutcome.Made:
+                request.HttpContext.Response.Headers.ETag = $"\"{edited.Vehicle!.Version}\"";
+                return Results.Ok(VehicleInListView.Of(edited.Vehicle));
+            case ChangeOutcome.Stale:
+                return Problems.Stale();
+            case ChangeOutcome.Refused:
+                return Problems.Flaws(edited.Flaws!, prefix);
+            default:
+                return Problems.NotFound(UnknownVehicle);
+        }
+    }
+
+    private static IResult Preview(CabinLayout layout)
+    {
+        if (layout.Problems() is { Count: > 0 } flaws)
+        {
+            return Problems.Flaws(flaws);
+        }
+
+        Core.Vehicles.Cabin cabin = CabinBuilder.Build(layout);
+        return Results.Ok(
+            new CabinPreviewView(
+                cabin.Plan,
+                [.. cabin.Surfaces.Select(surface => new NamedView(surface.Id, surface.Name))],
+                cabin.Surfaces.Count,
+                cabin.Surfaces.Sum(surface => surface.Area.SquareMetres)
+            )
         );
+    }
 
     private static async Task<IResult> Add(
         NewVehicle wish,
@@ -54,49 +146,122 @@ internal static class VehicleEndpoints
         CancellationToken cancel
     )
     {
-        var problems = wish.Layout.Problems();
-        if (problems.Count > 0)
+        if (wish.Layout.Problems() is { Count: > 0 } flaws)
         {
-            return Problems.Fields(
-                problems.ToDictionary(
-                    problem => JsonNamingPolicy.CamelCase.ConvertName(problem.Property),
-                    problem => new[] { problem.Sentence },
-                    StringComparer.Ordinal
-                )
-            );
+            return Problems.Flaws(flaws, "layout.");
         }
 
-        string name = wish.Name.Trim();
-        if (name.Length == 0)
+        if (!SurfaceRules.IsName(wish.Name, 60))
         {
             return Problems.Field("name", "Give the car a name.");
         }
 
-        Guid id = await store.Add(
-            name,
+        SavedVehicle added = await store.Add(
+            wish.Name.Trim(),
             wish.Description.Trim(),
             wish.Layout,
-            WeeklyDistance.FromKilometres(wish.KilometresAWeek),
+            wish.Use.ToUse(),
             task => wish.Look.StartingLevel(task),
             clock.Now,
             cancel
         );
-        return Results.Created($"/api/vehicles/{id}", new VehicleView(id, name, wish.Description.Trim()));
+        return Results.Created(
+            $"/api/vehicles/{added.Id}",
+            new VehicleView(added.Id, added.Name, added.Description)
+        );
     }
 
-    private static async Task<IResult> ChangeDistance(
+    private static async Task<IResult> Detail(
         Guid vehicleId,
-        NewDistance wish,
+        HttpResponse response,
+        VehicleStore store,
+        CancellationToken cancel
+    )
+    {
+        if (
+            await store.Find(vehicleId, cancel) is not { } saved
+            || await store.Ledger(vehicleId, cancel) is not { } ledger
+        )
+        {
+            return Problems.NotFound(UnknownVehicle);
+        }
+
+        Vehicle vehicle = ledger.Vehicle;
+        var drawn = CabinBuilder
+            .Build(vehicle.Layout)
+            .Surfaces.Select(surface => surface.Id)
+            .ToHashSet(StringComparer.Ordinal);
+        var cut = vehicle
+            .Surfaces.Select(surface => surface.PartOf)
+            .OfType<string>()
+            .ToHashSet(StringComparer.Ordinal);
+        response.Headers.ETag = $"\"{saved.Version}\"";
+        return Results.Ok(
+            new VehicleDetailView(
+                saved.Id,
+                saved.Name,
+                saved.Description,
+                saved.Version,
+                saved.ArchivedAt is not null,
+                vehicle.Layout,
+                [.. vehicle.ToCabin().Zones.Select(zone => new NamedView(zone.Id, zone.Name))],
+                [
+                    .. vehicle.Surfaces.Select(surface => new SurfaceRecordView(
+                        surface.Id,
+                        surface.Name,
+                        surface.ShortName,
+                        surface.Kind,
+                        surface.Material,
+                        surface.Finish,
+                        surface.Area.SquareMetres,
+                        surface.ZoneId,
+                        BuilderChoices.FactValues(surface.Facts),
+                        surface.PartOf,
+                        cut.Contains(surface.Id),
+                        surface.Absent,
+                        surface.Wear,
+                        surface.PartOf is null && !drawn.Contains(surface.Id)
+                    )),
+                ]
+            )
+        );
+    }
+
+    private static Task<IResult> Change(
+        Guid vehicleId,
+        ChangedVehicle wish,
+        HttpRequest request,
         VehicleStore store,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        await store.ChangeDistance(
-            vehicleId,
-            WeeklyDistance.FromKilometres(wish.KilometresAWeek),
-            clock.Now,
-            cancel
-        )
-            ? Results.NoContent()
-            : Problems.NotFound(UnknownVehicle);
+        SurfaceRules.IsName(wish.Name, 60)
+            ? Edit(
+                request,
+                store,
+                vehicleId,
+                vehicle =>
+                    CabinRebuild.Of(
+                        vehicle with
+                        {
+                            Name = wish.Name.Trim(),
+                            Description = wish.Description.Trim(),
+                        },
+                        wish.Layout
+                    ),
+                clock,
+                cancel,
+                "layout."
+            )
+            : Task.FromResult(Problems.Field("name", "Give the car a name."));
+
+    private static async Task<IResult> Archive(
+        VehicleStore store,
+        Guid vehicleId,
+        DateTimeOffset? at,
+        CancellationToken cancel
+    ) => await store.Archive(vehicleId, at, cancel) ? Results.NoContent() : Problems.NotFound(UnknownVehicle);
+
+    private static async Task<IResult> Delete(Guid vehicleId, VehicleStore store, CancellationToken cancel) =>
+        await store.Delete(vehicleId, cancel) ? Results.NoContent() : Problems.NotFound(UnknownVehicle);
 }

@@ -1,10 +1,11 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
+using Cove.Data;
 
 namespace Cove.Web.Features.Vehicles;
 
-/// <summary>A vehicle in a list.</summary>
+/// <summary>A vehicle by name.</summary>
 /// <param name="Id">Identifies it.</param>
 /// <param name="Name">What the owner calls it.</param>
 /// <param name="Description">A line that tells it apart.</param>
@@ -13,27 +14,94 @@ internal sealed record VehicleView(Guid Id, string Name, string Description)
     public static VehicleView Of(Vehicle vehicle) => new(vehicle.Id, vehicle.Name, vehicle.Description);
 }
 
-/// <summary>What can be chosen when a vehicle is added.</summary>
-/// <param name="Bodies">The body types with the rows each may have.</param>
-/// <param name="SeatMaterials">The seat covers.</param>
-/// <param name="MatMaterials">The mats; <c>none</c> for no mats.</param>
-internal sealed record VehicleChoicesView(
-    IReadOnlyList<BodyChoiceView> Bodies,
-    IReadOnlyList<Material> SeatMaterials,
-    IReadOnlyList<Material> MatMaterials
+/// <summary>A vehicle in the owner's list.</summary>
+/// <param name="Id">Identifies it.</param>
+/// <param name="Name">What the owner calls it.</param>
+/// <param name="Description">A line that tells it apart.</param>
+/// <param name="Body">The name of its body type.</param>
+/// <param name="Archived">Whether it is in the archive.</param>
+/// <param name="Version">Names the state of the vehicle; send it in If-Match with a change.</param>
+internal sealed record VehicleInListView(
+    Guid Id,
+    string Name,
+    string Description,
+    string Body,
+    bool Archived,
+    int Version
+)
+{
+    public static VehicleInListView Of(SavedVehicle vehicle) =>
+        new(
+            vehicle.Id,
+            vehicle.Name,
+            vehicle.Description,
+            BodyShape.Of(vehicle.Layout.Body).Name,
+            vehicle.ArchivedAt is not null,
+            vehicle.Version
+        );
+}
+
+/// <summary>A vehicle with everything that can be changed on it.</summary>
+/// <param name="Id">Identifies it.</param>
+/// <param name="Name">What the owner calls it.</param>
+/// <param name="Description">A line that tells it apart.</param>
+/// <param name="Version">Names the state of the vehicle; send it in If-Match with a change.</param>
+/// <param name="Archived">Whether it is in the archive.</param>
+/// <param name="Layout">The answers its plan is drawn from.</param>
+/// <param name="Zones">The zones, in walking order.</param>
+/// <param name="Surfaces">Every surface on record, absent ones and those cut into parts included.</param>
+internal sealed record VehicleDetailView(
+    Guid Id,
+    string Name,
+    string Description,
+    int Version,
+    bool Archived,
+    CabinLayout Layout,
+    IReadOnlyList<NamedView> Zones,
+    IReadOnlyList<SurfaceRecordView> Surfaces
 );
 
-/// <summary>A body type on offer.</summary>
-/// <param name="Body">The body type.</param>
+/// <summary>A surface as the owner can change it.</summary>
+/// <param name="Id">The surface.</param>
 /// <param name="Name">Its name.</param>
-/// <param name="AllowedRows">How many rows of seats it may have.</param>
-internal sealed record BodyChoiceView(BodyType Body, string Name, IReadOnlyList<int> AllowedRows);
+/// <param name="ShortName">Its name in one or two words.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="Material">What it is made of.</param>
+/// <param name="Finish">How it is finished.</param>
+/// <param name="SquareMetres">Its area.</param>
+/// <param name="Zone">The id of the zone it is reached from.</param>
+/// <param name="Facts">What else matters for its care.</param>
+/// <param name="PartOf">The surface it was cut from; null for a whole one.</param>
+/// <param name="Cut">Whether it is cut into parts itself.</param>
+/// <param name="Absent">Whether this car has no such surface.</param>
+/// <param name="Wear">What is worn on it; null when nothing is.</param>
+/// <param name="Added">Whether the owner added it, so that it can be removed.</param>
+internal sealed record SurfaceRecordView(
+    string Id,
+    string Name,
+    string ShortName,
+    SurfaceKind Kind,
+    Material Material,
+    Finish Finish,
+    double SquareMetres,
+    string Zone,
+    IReadOnlyList<string> Facts,
+    string? PartOf,
+    bool Cut,
+    bool Absent,
+    string? Wear,
+    bool Added
+);
+
+/// <summary>Something to choose, by its value and its name.</summary>
+/// <param name="Value">What to send.</param>
+/// <param name="Name">What to show.</param>
+internal sealed record NamedView(string Value, string Name);
 
 /// <summary>A vehicle to add.</summary>
 public sealed record NewVehicle
 {
     /// <summary>What the owner calls it; 1 to 60 characters.</summary>
-    [Required(ErrorMessage = "Give the car a name.")]
     [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
     public required string Name { get; init; }
 
@@ -41,48 +109,47 @@ public sealed record NewVehicle
     [StringLength(120, ErrorMessage = "Use up to 120 characters for the description.")]
     public string Description { get; init; } = string.Empty;
 
-    /// <summary>The body type.</summary>
-    public required BodyType Body { get; init; }
+    /// <summary>The answers its cabin is generated from; see the choices for what each body allows.</summary>
+    public required CabinLayout Layout { get; init; }
 
-    /// <summary>Rows of seats; see the choices for what each body allows.</summary>
-    public required int Rows { get; init; }
-
-    /// <summary>The side the driver sits on.</summary>
-    public required DriverSide DriverSide { get; init; }
-
-    /// <summary>The cover of the seats.</summary>
-    public required Material SeatMaterial { get; init; }
-
-    /// <summary>Mats of the first row.</summary>
-    public required Material FrontMats { get; init; }
-
-    /// <summary>Mats of the other rows.</summary>
-    public required Material RearMats { get; init; }
-
-    /// <summary>Whether the console trim is gloss black.</summary>
-    public required bool GlossTrim { get; init; }
-
-    /// <summary>Whether the rear panes carry tint film.</summary>
-    public required bool TintedRear { get; init; }
-
-    /// <summary>Child seats fitted; 0 to 3.</summary>
-    public int ChildSeats { get; init; }
-
-    /// <summary>Kilometres driven in a week; 0 to 10,000.</summary>
-    [Range(0, 10_000, ErrorMessage = "Say 0 to 10,000 km a week.")]
-    public required double KilometresAWeek { get; init; }
+    /// <summary>How it is used; reference use when it is left out.</summary>
+    public UseDocument Use { get; init; } = new();
 
     /// <summary>How the cabin looks today.</summary>
     public required FirstLook Look { get; init; }
-
-    internal CabinLayout Layout =>
-        new(Body, Rows, DriverSide, SeatMaterial, FrontMats, RearMats, GlossTrim, TintedRear, ChildSeats);
 }
 
-/// <summary>How far a vehicle is driven from now on.</summary>
-public sealed record NewDistance
+/// <summary>A vehicle as it should be.</summary>
+public sealed record ChangedVehicle
 {
-    /// <summary>Kilometres in a week; 0 to 10,000.</summary>
-    [Range(0, 10_000, ErrorMessage = "Say 0 to 10,000 km a week.")]
-    public required double KilometresAWeek { get; init; }
+    /// <summary>What the owner calls it; 1 to 60 characters.</summary>
+    [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
+    public required string Name { get; init; }
+
+    /// <summary>A line that tells it apart; up to 120 characters.</summary>
+    [StringLength(120, ErrorMessage = "Use up to 120 characters for the description.")]
+    public required string Description { get; init; }
+
+    /// <summary>The answers its cabin is generated from. What was changed on single surfaces stays.</summary>
+    public required CabinLayout Layout { get; init; }
 }
+
+/// <summary>What a copy of a vehicle is to be called.</summary>
+public sealed record NewCopy
+{
+    /// <summary>Its name; 1 to 60 characters.</summary>
+    [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
+    public required string Name { get; init; }
+}
+
+/// <summary>A cabin as it would be drawn.</summary>
+/// <param name="Plan">The drawing.</param>
+/// <param name="Surfaces">The surfaces that show on it, by id and name.</param>
+/// <param name="Count">How many surfaces the car would have.</param>
+/// <param name="SquareMetres">How much there would be to care for.</param>
+internal sealed record CabinPreviewView(
+    CabinPlan Plan,
+    IReadOnlyList<NamedView> Surfaces,
+    int Count,
+    double SquareMetres
+);

@@ -1,0 +1,40 @@
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+
+namespace Cove.Core.Inspections;
+
+/// <summary>A cheap test that says how far a surface has come, with a few results to choose from.</summary>
+/// <remarks>Inspections are data; all of them stand in <see cref="InspectionTable"/>. What a result does to levels and to what is learnt follows from <see cref="Observed"/>.</remarks>
+/// <param name="Id">Short and stable; it is stored with log entries.</param>
+/// <param name="Name">The test in two or three words.</param>
+/// <param name="How">What to do and what to look for, as one or two sentences.</param>
+/// <param name="TaskIds">The care tasks whose level it tells.</param>
+/// <param name="Results">The results, from clean to far gone.</param>
+/// <param name="Spread">How far results scatter: the standard deviation of the logarithm of the level. Cove's own choice.</param>
+/// <param name="Takes">How long one look takes.</param>
+public sealed record Inspection(
+    string Id,
+    string Name,
+    string How,
+    IReadOnlyList<string> TaskIds,
+    IReadOnlyList<InspectionResult> Results,
+    double Spread,
+    TimeSpan Takes
+)
+{
+    /// <summary>Whether it can be made at any time; some need a photo from before, or a surface that has to dry again.</summary>
+    public bool AnyTime { get; init; } = true;
+
+    /// <summary>The tasks it tells of on a surface.</summary>
+    public IEnumerable<CareTask> TasksOn(Surface surface) =>
+        TaskIds.Select(id => CareTasks.Find(id)!).Where(task => task.Tends(surface));
+
+    /// <summary>Finds a result; null when there is none of that id.</summary>
+    public InspectionResult? Result(string id) => Results.FirstOrDefault(result => result.Id == id);
+}
+
+/// <summary>One result of an inspection.</summary>
+/// <param name="Id">Short and stable within its inspection.</param>
+/// <param name="Words">What one sees, in a few words.</param>
+/// <param name="Level">The level it stands for. Cove's own choice.</param>
+public sealed record InspectionResult(string Id, string Words, Level Level);

@@ -1,0 +1,172 @@
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+
+namespace Cove.Core.Inspections;
+
+/// <summary>The table of inspections. The tests are common practice; the levels their results stand for, and how far they scatter, are Cove's own choice.</summary>
+public static class InspectionTable
+{
+    /// <summary>Every inspection on offer.</summary>
+    public static IReadOnlyList<Inspection> All { get; } =
+    [
+        new(
+            "finger-swipe",
+            "Finger swipe",
+            "Draw a clean fingertip a hand's width across the surface and look at it in the light.",
+            ["wipe-dash", "wipe-gloss-trim", "brush-vents", "door-shuts"],
+            [
+                Sees("clean", "Fingertip stays clean", 0.2),
+                Sees("grey", "A grey shade on it", 0.7),
+                Sees("track", "A track stays on the surface", 1.1),
+                Sees("rolls", "Dust rolls up before the finger", 1.7),
+            ],
+            0.3,
+            Seconds(8)
+        ),
+        new(
+            "pat",
+            "Pat by hand",
+            "Pat once, flat and firm, and look against the light for what rises.",
+            ["vacuum-carpets", "vacuum-seats", "boot", "pet-cover"],
+            [
+                Sees("nothing", "Nothing rises", 0.25),
+                Sees("specks", "A few specks", 0.75),
+                Sees("puff", "A puff of dust", 1.2),
+                Sees("cloud", "A cloud, or crumbs jump", 1.8),
+            ],
+            0.35,
+            Seconds(8)
+        ),
+        new(
+            "sheen",
+            "Sheen",
+            "Look along the surface towards a window. Clean leather and rims are matte; shine is oil, not health.",
+            ["clean-wheel", "clean-leather", "raise-nap", "seal-leather"],
+            [
+                Sees("matte", "Matte all over", 0.25),
+                Sees("edges", "Shine where hands and legs rub", 0.85),
+                Sees("shiny", "Shiny over most of it", 1.5),
+            ],
+            0.35,
+            Seconds(6)
+        ),
+        new(
+            "towel-colour",
+            "Towel after one wipe",
+            "Wipe once with a damp white towel, a hand's width, and look at the towel.",
+            [
+                "cup-holders",
+                "pedals",
+                "seat-belts",
+                "child-seat",
+                "clean-fabric-seats",
+                "clean-leather",
+                "foam-carpets",
+                "foam-fabric-mats",
+                "headliner",
+                "shifter-slot",
+                "wash-rubber-mats",
+                "protect-seals",
+            ],
+            [
+                Sees("white", "Towel stays white", 0.2),
+                Sees("tinge", "A tinge", 0.7),
+                Sees("brown", "Plainly grey or brown", 1.2),
+                Sees("dark", "Dark at once", 1.8),
+            ],
+            0.3,
+            Seconds(15)
+        ),
+        new(
+            "half-and-half",
+            "Half and half",
+            "Clean one half of a small patch, leave the other, and compare when it is dry: wet cloth always looks darker.",
+            ["clean-fabric-seats", "foam-carpets", "foam-fabric-mats", "clean-leather", "headliner"],
+            [
+                Sees("same", "No line to be seen", 0.3),
+                Sees("faint", "A faint line", 0.8),
+                Sees("clear", "A clear line", 1.3),
+            ],
+            0.2,
+            TimeSpan.FromMinutes(3)
+        )
+        {
+            AnyTime = false,
+        },
+        new(
+            "water-bead",
+            "Water bead",
+            "Put one drop of water on and watch it for ten seconds, then dab it off.",
+            ["protect-fabric", "seal-leather"],
+            [
+                Sees("beads", "It stands as a bead", 0.3),
+                Sees("flattens", "It flattens slowly", 0.85),
+                Sees("soaks", "It soaks in or spreads", 1.4),
+            ],
+            0.3,
+            Seconds(20)
+        ),
+        new(
+            "glare",
+            "Glare",
+            "Look through the pane at a lamp in the dark or into low sun, from the seat. For screens and lenses, look at them switched off and from the side.",
+            ["windscreen", "other-glass", "wipe-screens", "cluster-lens"],
+            [
+                Sees("clear", "Clear", 0.2),
+                Sees("veil", "A faint veil", 0.7),
+                Sees("haze", "Haze round the light", 1.15),
+                Sees("dazzle", "It dazzles, or prints all over", 1.7),
+            ],
+            0.3,
+            Seconds(8)
+        ),
+        new(
+            "smell",
+            "First breath",
+            "Open the door of the closed car and take one breath before airing it. Damp is to be found and dried, never covered.",
+            ["scent"],
+            [
+                Sees("fresh", "Fresh, or as I like it", 0.3),
+                Sees("stale", "Nothing much, a little stale", 0.8),
+                Sees("smells", "It smells", 1.4),
+            ],
+            0.4,
+            Seconds(8)
+        ),
+        new(
+            "photo",
+            "Same spot, two photos",
+            "Hold the photo from the day it was clean beside the surface, taken from the same spot in the same light.",
+            [
+                "wipe-gloss-trim",
+                "wipe-dash",
+                "clean-wheel",
+                "clean-fabric-seats",
+                "protect-plastics",
+                "door-shuts",
+            ],
+            [
+                Sees("same", "As on that day", 0.25),
+                Sees("duller", "A little duller", 0.75),
+                Sees("worse", "Plainly worse", 1.4),
+            ],
+            0.35,
+            Seconds(30)
+        )
+        {
+            AnyTime = false,
+        },
+    ];
+
+    /// <summary>Finds an inspection; null when there is none of that id.</summary>
+    public static Inspection? Find(string id) => All.FirstOrDefault(inspection => inspection.Id == id);
+
+    /// <summary>The inspections that tell something of a surface.</summary>
+    public static IReadOnlyList<Inspection> For(Surface surface) =>
+        [.. All.Where(inspection => inspection.TasksOn(surface).Any())];
+
+    private static InspectionResult Sees(string id, string words, double level) =>
+        new(id, words, new Level(level));
+
+    private static TimeSpan Seconds(double seconds) => TimeSpan.FromSeconds(seconds);
+}

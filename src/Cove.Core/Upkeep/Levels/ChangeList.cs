@@ -1,0 +1,75 @@
+namespace Cove.Core.Upkeep;
+
+/// <summary>Puts the changes of a level in order and sums up looks that belong together.</summary>
+internal static class ChangeList
+{
+    /// <summary>Looks this far after the first of them are of the same occasion, unless something else happened in between.</summary>
+    private static readonly TimeSpan Occasion = TimeSpan.FromHours(12);
+
+    /// <summary>The changes, oldest first, with the looks of one occasion made one at the time of the first.</summary>
+    /// <remarks>A sum does not depend on the order of its terms, so neither level nor learning depends on the order of the looks of a day.</remarks>
+    public static IReadOnlyList<CareChange> InOrder(IEnumerable<CareChange> changes)
+    {
+        var list = new List<CareChange>();
+        var occasion = new List<Observed>();
+        foreach (CareChange change in changes.OrderBy(change => change.At).ThenBy(Rank))
+        {
+            if (change is Observed look && (occasion.Count == 0 || look.At - occasion[0].At <= Occasion))
+            {
+                occasion.Add(look);
+                continue;
+            }
+
+            Close();
+            if (change is Observed next)
+            {
+                occasion.Add(next);
+            }
+            else
+            {
+                list.Add(change);
+            }
+        }
+
+        Close();
+        return list;
+
+        void Close()
+        {
+            if (occasion.Count > 0)
+            {
+                list.Add(Sum(occasion));
+                occasion.Clear();
+            }
+        }
+    }
+
+    /// <summary>At one instant one looks first, then cleans, then something happens; so no order of entries is left to chance.</summary>
+    private static int Rank(CareChange change) =>
+        change switch
+        {
+            Observed => 0,
+            Cleaned => 1,
+            _ => 2,
+        };
+
+    /// <summary>The mean of the logarithms, each weighed by how little its test scatters.</summary>
+    private static Observed Sum(List<Observed> looks)
+    {
+        if (looks.Count == 1)
+        {
+            return looks[0];
+        }
+
+        // Summed in an order of their own, so that not even rounding tells who came first.
+        Observed[] sorted = [.. looks.OrderBy(look => look.Level.Value).ThenBy(look => look.Spread)];
+        double weight = sorted.Sum(look => 1 / (look.Spread * look.Spread));
+        double mean = sorted.Sum(look => Math.Log(look.Level.Value) / (look.Spread * look.Spread)) / weight;
+        return new Observed(
+            looks[0].At,
+            new Level(Math.Exp(mean)),
+            1 / Math.Sqrt(weight),
+            sorted.Sum(look => look.Looks)
+        );
+    }
+}

@@ -1,0 +1,74 @@
+using System.Globalization;
+
+namespace Cove.Core.Upkeep;
+
+/// <summary>One cause that makes an interval longer or shorter than its baseline.</summary>
+/// <param name="Cause">The cause in a few words.</param>
+/// <param name="Days">Days it adds; negative when it shortens the interval.</param>
+public sealed record DueEffect(string Cause, double Days);
+
+/// <summary>Divides the difference between a baseline and an interval among its causes.</summary>
+/// <remarks>Each cause is switched on in turn, in a fixed order, so the parts add up to the whole exactly. Another order would divide them a little otherwise.</remarks>
+internal static class DueEffects
+{
+    private const double WorthSaying = 0.005;
+
+    public static IReadOnlyList<DueEffect> Of(Soiling soiling, Conditions here, double mark)
+    {
+        var effects = new List<DueEffect>();
+        var reached = soiling with { Exposure = Share.All, Multiplier = 1, Preventions = [] };
+        CarUse use = CarUse.Reference;
+        double days = soiling.Baseline.TotalDays;
+
+        reached = reached with { Exposure = soiling.Exposure };
+        Step("Place in the car", 1);
+        foreach (var (cause, change) in Causes)
+        {
+            use = change(use, here.Use);
+            Step(cause(here), 1);
+        }
+
+        reached = reached with { Preventions = soiling.Preventions };
+        use = here.Use;
+        Step("Prevention in place", 1);
+        Step("How tidy is tidy enough", mark);
+        reached = soiling;
+        Step("Learnt from this car", mark);
+        return effects;
+
+        void Step(string cause, double upTo)
+        {
+            double with = upTo / reached.PerDay(here with { Use = use });
+            // From never to never there is no difference to name.
+            if (Math.Abs(with - days) > WorthSaying && !(double.IsInfinity(with) && double.IsInfinity(days)))
+            {
+                effects.Add(new DueEffect(cause, with - days));
+            }
+
+            days = with;
+        }
+    }
+
+    private static readonly (Func<Conditions, string> Cause, Func<CarUse, CarUse, CarUse> Change)[] Causes =
+    [
+        (
+            here =>
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"Distance, {here.Use.Distance.Kilometres:0} km a week"
+                ),
+            (use, to) => use with { Distance = to.Distance }
+        ),
+        (_ => "People aboard", (use, to) => use with { People = to.People }),
+        (_ => "Children aboard", (use, to) => use with { Children = to.Children }),
+        (_ => "Eating in the car", (use, to) => use with { Eating = to.Eating }),
+        (_ => "Animals aboard", (use, to) => use with { Pets = to.Pets }),
+        (_ => "Smoke", (use, to) => use with { Smoke = to.Smoke }),
+        (_ => "Dust and pollen", (use, to) => use with { OpenWindows = to.OpenWindows }),
+        (_ => "Grit and salt season", (use, to) => use with { GritMonths = to.GritMonths }),
+        (_ => "Sun on the parked car", (use, to) => use with { ParkedInSun = to.ParkedInSun }),
+        (_ => "Sun cream season", (use, to) => use with { SunCreamMonths = to.SunCreamMonths }),
+        (_ => "Dusty work or hobby", (use, to) => use with { DustyWork = to.DustyWork }),
+        (_ => "Colour of the cabin", (use, to) => use with { Colour = to.Colour }),
+    ];
+}

@@ -1,0 +1,84 @@
+namespace Cove.Core.Upkeep;
+
+/// <summary>A level while its history is followed, kept apart into what is known and what depends on the learnt multiplier.</summary>
+/// <remarks>The level is <c>Known + multiplier x Rise</c>. Keeping the two apart shows what a look says about the multiplier, whatever happened before it.</remarks>
+/// <param name="At">The instant.</param>
+/// <param name="Known">The part that does not depend on the multiplier: what was there at the start, what events added, what was last seen.</param>
+/// <param name="Rise">What has risen since, for a multiplier of 1.</param>
+/// <param name="Doubt">Variance of the known part.</param>
+internal readonly record struct LevelTrail(DateTimeOffset At, double Known, double Rise, double Doubt)
+{
+    /// <summary>How far off a level that nobody looked at may be, as a share of it. Cove's own choice.</summary>
+    private const double GuessSpread = 0.5;
+
+    /// <summary>Nothing is learnt from a look before the level has risen by this much.</summary>
+    private const double LeastRise = 0.1;
+
+    /// <summary>The standard deviation of the logarithm beyond which a look is still counted, but for next to nothing.</summary>
+    private const double MostSpread = 5;
+
+    public static LevelTrail From(CareState start) =>
+        new(start.At, start.Level.Value, 0, Square(start.Level.Value * GuessSpread));
+
+    public double LevelWith(double multiplier) => Known + (multiplier * Rise);
+
+    /// <summary>The standard deviation of the logarithm of the level.</summary>
+    /// <param name="multiplier">The learnt multiplier.</param>
+    /// <param name="spread">The standard deviation of its logarithm.</param>
+    public double SpreadWith(double multiplier, double spread)
+    {
+        double level = LevelWith(multiplier);
+        return level > 0 ? Math.Sqrt(Doubt + Square(multiplier * Rise * spread)) / level : 0;
+    }
+
+    public LevelTrail Until(DateTimeOffset instant, Soiling unlearnt, Usage usage) =>
+        instant <= At ? this : this with { At = instant, Rise = Rise + unlearnt.Rise(usage, At, instant) };
+
+    public LevelTrail After(CareChange change) =>
+        change switch
+        {
+            Cleaned cleaned => Scaled(cleaned.Removed.Rest.Value),
+            Jumped jumped => this with
+            {
+                Known = Known + jumped.Amount,
+                Doubt = Doubt + Square(jumped.Amount * GuessSpread),
+            },
+            Observed seen => new(At, seen.Level.Value, 0, Square(seen.Level.Value * seen.Spread)),
+            _ => this,
+        };
+
+    /// <summary>What a look at this point says about the multiplier; null when too little has risen to say anything.</summary>
+    public RateEvidence? EvidenceOf(Observed look)
+    {
+        if (Rise < LeastRise)
+        {
+            return null;
+        }
+
+        // A result at or below what is known to be there cannot be put down to the rate. It is kept, and damped:
+        // the scatter of the test, carried over to the small difference, makes it weigh little.
+        double risen = Math.Max(look.Level.Value - Known, 0.25 * Rise);
+        double expected = Math.Max(risen, Rise);
+        double spread = Math.Sqrt(
+            Square(look.Spread * (Known + expected) / expected) + (Doubt / Square(expected))
+        );
+        return new RateEvidence(look.At, Math.Log(risen / Rise), Math.Min(spread, MostSpread), look.Looks);
+    }
+
+    private LevelTrail Scaled(double left) =>
+        this with
+        {
+            Known = Known * left,
+            Rise = Rise * left,
+            Doubt = Doubt * left * left,
+        };
+
+    private static double Square(double value) => value * value;
+}
+
+/// <summary>What one look says about how fast a level rises.</summary>
+/// <param name="At">When it was looked at.</param>
+/// <param name="LogRatio">Natural logarithm of the rate seen over the rate of the table.</param>
+/// <param name="Spread">Standard deviation of that logarithm; above 0.</param>
+/// <param name="Looks">How many looks it sums up.</param>
+public sealed record RateEvidence(DateTimeOffset At, double LogRatio, double Spread, int Looks = 1);

@@ -1,0 +1,183 @@
+namespace Cove.Core.Vehicles;
+
+/// <summary>Changes an owner makes to single surfaces. Each gives a new vehicle; none changes the one it is given.</summary>
+public static class SurfaceEdits
+{
+    /// <summary>The most parts a surface can be cut into at once.</summary>
+    public const int MostParts = 4;
+
+    private const string Unknown = "This vehicle has no such surface. Choose one from its chart.";
+
+    /// <summary>Changes a surface. Id, kind, zone and what it is a part of stay as they are.</summary>
+    /// <param name="vehicle">The vehicle.</param>
+    /// <param name="surfaceId">The surface.</param>
+    /// <param name="change">Makes it as it should be.</param>
+    public static VehicleEdit Change(Vehicle vehicle, string surfaceId, Func<Surface, Surface> change)
+    {
+        if (vehicle.Surfaces.FirstOrDefault(one => one.Id == surfaceId) is not { } old)
+        {
+            return VehicleEdit.Refused(nameof(Surface.Id), Unknown);
+        }
+
+        Surface next = change(old) with
+        {
+            Id = old.Id,
+            Kind = old.Kind,
+            ZoneId = old.ZoneId,
+            PartOf = old.PartOf,
+        };
+        return next.Absent && vehicle.InCare().All(one => one.Id == next.Id)
+            ? VehicleEdit.Refused(
+                nameof(Surface.Absent),
+                "A vehicle needs at least one surface that is there."
+            )
+            : VehicleEdit.Checked(
+                vehicle with
+                {
+                    Surfaces = [.. vehicle.Surfaces.Select(one => one.Id == next.Id ? next : one)],
+                },
+                next
+            );
+    }
+
+    /// <summary>Adds a surface that the generated cabin does not have. It is listed beside the plan, not drawn on it.</summary>
+    /// <param name="vehicle">The vehicle.</param>
+    /// <param name="added">The surface; its id is chosen here.</param>
+    public static VehicleEdit Add(Vehicle vehicle, Surface added)
+    {
+        Surface named = added with { Id = FreeId(vehicle, "own"), PartOf = null };
+        return VehicleEdit.Checked(vehicle with { Surfaces = [.. vehicle.Surfaces, named] }, named);
+    }
+
+    /// <summary>Takes an added surface away for good. One that the cabin was drawn with can only be marked absent.</summary>
+    public static VehicleEdit Remove(Vehicle vehicle, string surfaceId)
+    {
+        if (!vehicle.Surfaces.Any(one => one.Id == surfaceId))
+        {
+            return VehicleEdit.Refused(nameof(Surface.Id), Unknown);
+        }
+
+        if (CabinBuilder.Build(vehicle.Layout).Surfaces.Any(one => one.Id == surfaceId))
+        {
+            return VehicleEdit.Refused(
+                nameof(Surface.Id),
+                "This surface follows from the layout of the car. Mark it absent instead."
+            );
+        }
+
+        if (vehicle.Surfaces.First(one => one.Id == surfaceId).PartOf is not null)
+        {
+            return VehicleEdit.Refused(
+                nameof(Surface.Id),
+                "This is a part. Join the parts of the whole again instead."
+            );
+        }
+
+        HashSet<string> gone = [surfaceId, .. PartsOf(vehicle, surfaceId)];
+        return VehicleEdit.Checked(
+            vehicle with
+            {
+                Surfaces = [.. vehicle.Surfaces.Where(one => !gone.Contains(one.Id))],
+            }
+        );
+    }
+
+    /// <summary>Cuts a surface into equal parts, each cared for by itself from now on.</summary>
+    /// <param name="vehicle">The vehicle.</param>
+    /// <param name="surfaceId">The surface.</param>
+    /// <param name="names">The names of the parts, from the front of the car backwards or from the driver's side across; 2 to <see cref="MostParts"/>.</param>
+    public static VehicleEdit Split(Vehicle vehicle, string surfaceId, IReadOnlyList<string> names)
+    {
+        if (vehicle.Surfaces.FirstOrDefault(one => one.Id == surfaceId) is not { } whole)
+        {
+            return VehicleEdit.Refused(nameof(Surface.Id), Unknown);
+        }
+
+        if (names.Count is < 2 or > MostParts)
+        {
+            return VehicleEdit.Refused("Names", $"Name 2 to {MostParts} parts.");
+        }
+
+        if (PartsOf(vehicle, surfaceId).Count > 0)
+        {
+            return VehicleEdit.Refused("Names", "It is cut into parts already. Join them first.");
+        }
+
+        Surface[] parts =
+        [
+            .. names.Select(
+                (name, index) =>
+                    whole with
+                    {
+                        Id = PartId(surfaceId, index),
+                        Name = name.Trim(),
+                        ShortName = Shorten(name),
+                        Area = Area.FromSquareMetres(whole.Area.SquareMetres / names.Count),
+                        PartOf = surfaceId,
+                        Wear = null,
+                    }
+            ),
+        ];
+        int at = vehicle.Surfaces.ToList().FindIndex(one => one.Id == surfaceId);
+        return VehicleEdit.Checked(
+            vehicle with
+            {
+                Surfaces = [.. vehicle.Surfaces.Take(at + 1), .. parts, .. vehicle.Surfaces.Skip(at + 1)],
+            },
+            parts
+        );
+    }
+
+    /// <summary>Puts the parts of a surface together again.</summary>
+    public static VehicleEdit Join(Vehicle vehicle, string surfaceId)
+    {
+        HashSet<string> parts = PartsOf(vehicle, surfaceId);
+        return parts.Count == 0
+            ? VehicleEdit.Refused(nameof(Surface.Id), "This surface is not cut into parts.")
+            : VehicleEdit.Checked(
+                vehicle with
+                {
+                    Surfaces = [.. vehicle.Surfaces.Where(one => !parts.Contains(one.Id))],
+                }
+            );
+    }
+
+    /// <summary>A name cut to what fits on the chart.</summary>
+    public static string Shorten(string name)
+    {
+        string trimmed = name.Trim();
+        return trimmed.Length <= SurfaceRules.LongestShortName
+            ? trimmed
+            : trimmed[..SurfaceRules.LongestShortName].TrimEnd();
+    }
+
+    /// <summary>The parts of a surface, their own parts included.</summary>
+    private static HashSet<string> PartsOf(Vehicle vehicle, string surfaceId)
+    {
+        var parts = new HashSet<string>(StringComparer.Ordinal);
+        var open = new Queue<string>([surfaceId]);
+        while (open.TryDequeue(out string? id))
+        {
+            foreach (Surface part in vehicle.Surfaces.Where(one => one.PartOf == id && parts.Add(one.Id)))
+            {
+                open.Enqueue(part.Id);
+            }
+        }
+
+        return parts;
+    }
+
+    /// <summary>Ids have a greatest length, and parts of parts would outgrow it.</summary>
+    private static string PartId(string surfaceId, int index)
+    {
+        string tail = $"-part-{index + 1}";
+        int room = SurfaceRules.LongestName - tail.Length;
+        return (surfaceId.Length <= room ? surfaceId : surfaceId[..room]) + tail;
+    }
+
+    private static string FreeId(Vehicle vehicle, string stem) =>
+        Enumerable
+            .Range(1, SurfaceRules.MostSurfaces + 1)
+            .Select(number => $"{stem}-{number}")
+            .First(id => !vehicle.Surfaces.Any(one => one.Id == id));
+}

@@ -1,0 +1,69 @@
+using System.Collections;
+using System.ComponentModel.DataAnnotations;
+using System.Reflection;
+using System.Text.Json;
+using Cove.Core;
+
+namespace Cove.Data;
+
+/// <summary>Holds a document, and everything in it, to the limits written on its properties.</summary>
+public static class Annotations
+{
+    /// <summary>What is wrong, with paths such as <c>surfaces[3].name</c>.</summary>
+    /// <param name="document">The document.</param>
+    public static IEnumerable<Flaw> Check(object document) => Check(document, string.Empty);
+
+    private static IEnumerable<Flaw> Check(object document, string path)
+    {
+        foreach (
+            PropertyInfo property in document
+                .GetType()
+                .GetProperties(BindingFlags.Public | BindingFlags.Instance)
+        )
+        {
+            if (property.GetIndexParameters().Length > 0 || property.GetValue(document) is not { } value)
+            {
+                continue;
+            }
+
+            string at = Join(path, JsonNamingPolicy.CamelCase.ConvertName(property.Name));
+            ValidationAttribute? broken = property
+                .GetCustomAttributes<ValidationAttribute>()
+                .FirstOrDefault(limit => !limit.IsValid(value));
+            if (broken is not null)
+            {
+                yield return new Flaw(at, broken.ErrorMessage ?? "This value is out of range.");
+                continue;
+            }
+
+            foreach (Flaw flaw in Within(value, at))
+            {
+                yield return flaw;
+            }
+        }
+    }
+
+    private static IEnumerable<Flaw> Within(object value, string path)
+    {
+        if (IsDocument(value))
+        {
+            return Check(value, path);
+        }
+
+        return value is string or not IList
+            ? []
+            : ((IList)value)
+                .Cast<object?>()
+                .SelectMany(
+                    (one, index) =>
+                        one is null ? [new Flaw($"{path}[{index}]", "This has to be given.")]
+                        : IsDocument(one) ? Check(one, $"{path}[{index}]")
+                        : []
+                );
+    }
+
+    private static bool IsDocument(object value) =>
+        value.GetType() is { IsClass: true } type && type.Assembly == typeof(Annotations).Assembly;
+
+    private static string Join(string path, string name) => path.Length == 0 ? name : $"{path}.{name}";
+}

@@ -1,0 +1,158 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+
+namespace Cove.Data;
+
+/// <summary>A vehicle with everything recorded of it, as one file.</summary>
+/// <remarks>The schema that Cove publishes is generated from these records, and every file that is read in is held to them.</remarks>
+public sealed record VehicleDocument
+{
+    /// <summary>What <see cref="Format"/> must be.</summary>
+    public const string FormatName = "cove-vehicle";
+
+    /// <summary>The most log entries a file may hold: over fifty years of weekly sessions.</summary>
+    public const int MostLogEntries = 50_000;
+
+    /// <summary>Says what this file is; always <c>cove-vehicle</c>.</summary>
+    [RegularExpression(
+        "^cove-vehicle$",
+        ErrorMessage = "This is not a vehicle of Cove: the format has to be cove-vehicle."
+    )]
+    public required string Format { get; init; }
+
+    /// <summary>The version of the format; 1.</summary>
+    [Range(1, 1, ErrorMessage = "This version of the format is not known here; version 1 is.")]
+    public required int Version { get; init; }
+
+    /// <summary>Identifies the vehicle. Kept when no vehicle of that id is there; otherwise a new one is given.</summary>
+    public Guid? Id { get; init; }
+
+    /// <summary>What the owner calls it.</summary>
+    [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
+    public required string Name { get; init; }
+
+    /// <summary>A line that tells it apart.</summary>
+    [StringLength(120, ErrorMessage = "Use up to 120 characters for the description.")]
+    public string Description { get; init; } = string.Empty;
+
+    /// <summary>From when its record is kept; now, when it is left out.</summary>
+    public DateTimeOffset? AddedAt { get; init; }
+
+    /// <summary>When it was put into the archive; null while it is in use.</summary>
+    public DateTimeOffset? ArchivedAt { get; init; }
+
+    /// <summary>Looks before this teach nothing; null when all do.</summary>
+    public DateTimeOffset? LearntSince { get; init; }
+
+    /// <summary>The answers its plan is drawn from.</summary>
+    public required CabinLayout Layout { get; init; }
+
+    /// <summary>Its surfaces in walking order; those of the layout, when they are left out.</summary>
+    [MaxLength(SurfaceRules.MostSurfaces, ErrorMessage = "A vehicle has up to 200 surfaces.")]
+    public IReadOnlyList<SurfaceDocument>? Surfaces { get; init; }
+
+    /// <summary>How it was used, and from when; reference use, when it is left out.</summary>
+    [MaxLength(2000, ErrorMessage = "Give up to 2,000 changes of use.")]
+    public IReadOnlyList<UseEntryDocument> Use { get; init; } = [];
+
+    /// <summary>What its odometer showed.</summary>
+    [MaxLength(5000, ErrorMessage = "Give up to 5,000 readings.")]
+    public IReadOnlyList<ReadingDocument> Odometer { get; init; } = [];
+
+    /// <summary>Where levels started; those left out start as lived in.</summary>
+    [MaxLength(20_000, ErrorMessage = "Give up to 20,000 levels.")]
+    public IReadOnlyList<LevelDocument> Levels { get; init; } = [];
+
+    /// <summary>The log, oldest first.</summary>
+    [MaxLength(MostLogEntries, ErrorMessage = "Give up to 50,000 log entries.")]
+    public IReadOnlyList<LogDocument> Log { get; init; } = [];
+}
+
+/// <summary>A use and from when it holds.</summary>
+public sealed record UseEntryDocument
+{
+    /// <summary>From when.</summary>
+    public required DateTimeOffset From { get; init; }
+
+    /// <summary>The use.</summary>
+    public required UseDocument Use { get; init; }
+}
+
+/// <summary>A reading of the odometer.</summary>
+public sealed record ReadingDocument
+{
+    /// <summary>When it was read.</summary>
+    public required DateTimeOffset At { get; init; }
+
+    /// <summary>What it showed.</summary>
+    [Range(
+        0,
+        Odometer.MostKilometres,
+        ErrorMessage = "Give what the odometer shows, from 0 to 3,000,000 km."
+    )]
+    public required double Kilometres { get; init; }
+
+    /// <summary>Whether it came from the simulated feed rather than from the owner.</summary>
+    public bool Simulated { get; init; }
+}
+
+/// <summary>Where a level started.</summary>
+public sealed record LevelDocument
+{
+    /// <summary>The care task.</summary>
+    [StringLength(40, ErrorMessage = "Use the id of a care task.")]
+    public required string Task { get; init; }
+
+    /// <summary>The surface.</summary>
+    [StringLength(SurfaceRules.LongestName, ErrorMessage = "Use the id of a surface of this vehicle.")]
+    public required string Surface { get; init; }
+
+    /// <summary>From when its history is kept.</summary>
+    public required DateTimeOffset From { get; init; }
+
+    /// <summary>The level then.</summary>
+    [Range(0.0, 100.0, ErrorMessage = "A level lies between 0 and 100.")]
+    public required double Level { get; init; }
+}
+
+/// <summary>An entry of the log.</summary>
+public sealed record LogDocument
+{
+    /// <summary>When.</summary>
+    public required DateTimeOffset At { get; init; }
+
+    /// <summary>What it records.</summary>
+    public required LogEntryKind Kind { get; init; }
+
+    /// <summary>Id of the care task, the event or the inspection, by kind.</summary>
+    [StringLength(40, ErrorMessage = "Use the id of a care task, an event or an inspection, by kind.")]
+    public required string Subject { get; init; }
+
+    /// <summary>Ids of the surfaces; none for everything the task tends.</summary>
+    [MaxLength(SurfaceRules.MostSurfaces, ErrorMessage = "Name up to 200 surfaces.")]
+    public IReadOnlyList<string> Surfaces { get; init; } = [];
+
+    /// <summary>Id of the result of an inspection; empty for other kinds.</summary>
+    [StringLength(40, ErrorMessage = "Use the id of a result of the inspection.")]
+    public string Result { get; init; } = string.Empty;
+
+    /// <summary>Planned seconds; 0 for other kinds than care.</summary>
+    [Range(0, 360_000, ErrorMessage = "Say 0 to 360,000 seconds.")]
+    public int PlannedSeconds { get; init; }
+
+    /// <summary>Seconds taken; 0 for other kinds than care.</summary>
+    [Range(0, 360_000, ErrorMessage = "Say 0 to 360,000 seconds.")]
+    public int TakenSeconds { get; init; }
+
+    /// <summary>The share of the level that was removed; 0 for other kinds than care.</summary>
+    [Range(0.0, 1.0, ErrorMessage = "Say a share from 0 to 1.")]
+    public double Removed { get; init; }
+
+    /// <summary>The owner's note.</summary>
+    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    public string Note { get; init; } = string.Empty;
+
+    /// <summary>When the owner undid it; null while it counts.</summary>
+    public DateTimeOffset? UndoneAt { get; init; }
+}

@@ -1,0 +1,214 @@
+using Cove.Core.Inspections;
+using Cove.Core.Sessions;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Inspections;
+
+internal static class InspectionEndpoints
+{
+    public static void MapInspections(this RouteGroupBuilder api)
+    {
+        RouteGroupBuilder vehicle = api.MapGroup("/vehicles/{vehicleId:guid}");
+        vehicle
+            .MapGet("/walk-round", Round)
+            .WithName("GetWalkRound")
+            .WithSummary(
+                "The looks that tell most about what to do next, in walking order, in under three minutes."
+            )
+            .Produces<WalkRoundView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapPost("/looks", Look)
+            .WithName("RecordLook")
+            .WithSummary("Records what the owner saw: levels are what was seen, and the rates learn from it.")
+            .Produces<LookView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapGet("/learnt", Learnt)
+            .WithName("GetLearnt")
+            .WithSummary("What looks have taught of how fast this car soils.")
+            .Produces<LearntView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapDelete("/learnt", Forget)
+            .WithName("ForgetLearnt")
+            .WithSummary("Lets looks up to now teach nothing any more. Levels that were seen stay.")
+            .Produces(StatusCodes.Status204NoContent)
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> Round(
+        Guid vehicleId,
+        VehicleStore vehicles,
+        CareReplay replay,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        var histories = await replay.Histories(ledger, cancel: cancel);
+        DateTimeOffset now = clock.Now;
+        WalkRoundPlan plan = WalkRound.Plan(
+            [
+                .. histories.Select(pair => new UncertainLevel(
+                    pair.Key,
+                    pair.Value.LevelAt(now + SessionRules.NextSession),
+                    pair.Value.PointAt(now).Spread,
+                    ledger.MarkOf(CareTasks.Find(pair.Key.TaskId)!, now)
+                )),
+            ],
+            ledger.Vehicle.ToCabin()
+        );
+        return Results.Ok(
+            new WalkRoundView(
+                plan.Takes.TotalSeconds,
+                [
+                    .. plan.Looks.Select(look => new WalkRoundLookView(
+                        look.Surface.Id,
+                        look.Surface.Name,
+                        look.Zone.Name,
+                        CareTasks.Find(look.DecidesTaskId)!.Name,
+                        InspectionView.Of(look.Inspection, look.Surface)
+                    )),
+                ]
+            )
+        );
+    }
+
+    private static async Task<IResult> Look(
+        Guid vehicleId,
+        NewLook wish,
+        VehicleStore vehicles,
+        LogStore log,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        if (InspectionTable.Find(wish.Inspection) is not { } inspection)
+        {
+            return Problems.Field("inspection", "Choose one of the inspections on offer.");
+        }
+
+        if (inspection.Result(wish.Result) is not { } result)
+        {
+            return Problems.Field("result", "Choose one of the results of the inspection.");
+        }
+
+        if (
+            ledger.Vehicle.InCare().FirstOrDefault(surface => surface.Id == wish.SurfaceId) is not { } surface
+        )
+        {
+            return Problems.Field("surfaceId", "Name a surface of this vehicle.");
+        }
+
+        CareTask[] tasks = [.. inspection.TasksOn(surface)];
+        if (tasks.Length == 0)
+        {
+            return Problems.Field(
+                "inspection",
+                "This inspection tells nothing of that surface. Choose another."
+            );
+        }
+
+        DateTimeOffset now = clock.Now;
+        LogEntry entry = await log.RecordLook(
+            ledger,
+            inspection,
+            result,
+            surface.Id,
+            now,
+            wish.Note.Trim(),
+            cancel
+        );
+        CareLedger after = (await vehicles.Ledger(vehicleId, cancel))!;
+        return Results.Created(
+            $"/api/log/{entry.Id}",
+            new LookView(
+                entry.Id,
+                entry.Version,
+                [.. tasks.Select(task => Looked(task, surface, ledger, after, clock))]
+            )
+        );
+    }
+
+    private static LookedTaskView Looked(
+        CareTask task,
+        Surface surface,
+        CareLedger before,
+        CareLedger after,
+        OwnerClock clock
+    )
+    {
+        Due due = DueOf(after);
+        return new LookedTaskView(
+            task.Id,
+            task.Name,
+            DueOf(before).Level.Value,
+            due.Level.Value,
+            due.DaysLeft(clock.Now, clock.Zone),
+            RateWords.Of(task, after.Learnt)
+        );
+
+        Due DueOf(CareLedger ledger) =>
+            ledger
+                .StatusOf(ledger.Items.First(item => item.Task.Id == task.Id), clock.Now)
+                .Surfaces.First(status => status.Surface.Id == surface.Id)
+                .Due;
+    }
+
+    private static async Task<IResult> Learnt(Guid vehicleId, VehicleStore vehicles, CancellationToken cancel)
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        return Results.Ok(
+            new LearntView(
+                RateWords.OfCar(ledger.Learnt),
+                ledger.Learnt.Car.Looks,
+                [
+                    .. ledger
+                        .Learnt.Tasks.OrderByDescending(one => Math.Abs(one.Value.LogMean))
+                        .Select(one =>
+                        {
+                            CareTask task = CareTasks.Find(one.Key)!;
+                            return new LearntTaskView(
+                                task.Id,
+                                task.Name,
+                                one.Value.Median,
+                                one.Value.Low,
+                                one.Value.High,
+                                one.Value.Looks,
+                                RateWords.Of(task, ledger.Learnt)
+                            );
+                        }),
+                ]
+            )
+        );
+    }
+
+    private static async Task<IResult> Forget(
+        Guid vehicleId,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        await vehicles.ForgetLearnt(vehicleId, clock.Now, cancel)
+            ? Results.NoContent()
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+}

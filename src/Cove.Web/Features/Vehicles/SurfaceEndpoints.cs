@@ -1,0 +1,239 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Vehicles;
+
+/// <summary>Changes to single surfaces.</summary>
+internal static class SurfaceEndpoints
+{
+    public static void MapSurfaces(this RouteGroupBuilder api)
+    {
+        RouteGroupBuilder surfaces = api.MapGroup("/vehicles/{vehicleId:guid}/surfaces");
+        surfaces
+            .MapPost("/", Add)
+            .WithName("AddSurface")
+            .WithSummary("Adds a surface. Needs the version of the vehicle in an If-Match header.")
+            .ProducesVehicleChange();
+        surfaces
+            .MapPut("/{surfaceId}", Change)
+            .WithName("ChangeSurface")
+            .WithSummary(
+                "Renames a surface, says what it is made of, marks it absent or worn. Needs the version of the vehicle in an If-Match header."
+            )
+            .ProducesVehicleChange();
+        surfaces
+            .MapDelete("/{surfaceId}", Remove)
+            .WithName("RemoveSurface")
+            .WithSummary(
+                "Takes away a surface that was added. Needs the version of the vehicle in an If-Match header."
+            )
+            .ProducesVehicleChange();
+        surfaces
+            .MapPost("/{surfaceId}/split", Split)
+            .WithName("SplitSurface")
+            .WithSummary(
+                "Cuts a surface into equal parts, each cared for by itself. Needs the version of the vehicle in an If-Match header."
+            )
+            .ProducesVehicleChange();
+        surfaces
+            .MapPost("/{surfaceId}/join", Join)
+            .WithName("JoinSurface")
+            .WithSummary(
+                "Puts the parts of a surface together again. Needs the version of the vehicle in an If-Match header."
+            )
+            .ProducesVehicleChange();
+    }
+
+    private static Task<IResult> Add(
+        Guid vehicleId,
+        NewSurface wish,
+        HttpRequest request,
+        VehicleStore store,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        VehicleEndpoints.Edit(
+            request,
+            store,
+            vehicleId,
+            vehicle =>
+                SurfaceEdits.Add(
+                    vehicle,
+                    new Surface(
+                        "new",
+                        wish.Name.Trim(),
+                        SurfaceEdits.Shorten(wish.Name),
+                        wish.Kind,
+                        wish.Material,
+                        wish.Finish,
+                        Area.FromSquareMetres(wish.SquareMetres),
+                        wish.Zone,
+                        Share.All,
+                        SurfaceDocument.FactsOf(wish.Facts)
+                    )
+                ),
+            clock,
+            cancel
+        );
+
+    private static Task<IResult> Change(
+        Guid vehicleId,
+        string surfaceId,
+        ChangedSurface wish,
+        HttpRequest request,
+        VehicleStore store,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        VehicleEndpoints.Edit(
+            request,
+            store,
+            vehicleId,
+            vehicle => SurfaceEdits.Change(vehicle, surfaceId, wish.On),
+            clock,
+            cancel
+        );
+
+    private static Task<IResult> Remove(
+        Guid vehicleId,
+        string surfaceId,
+        HttpRequest request,
+        VehicleStore store,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        VehicleEndpoints.Edit(
+            request,
+            store,
+            vehicleId,
+            vehicle => SurfaceEdits.Remove(vehicle, surfaceId),
+            clock,
+            cancel
+        );
+
+    private static Task<IResult> Split(
+        Guid vehicleId,
+        string surfaceId,
+        NewParts wish,
+        HttpRequest request,
+        VehicleStore store,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        VehicleEndpoints.Edit(
+            request,
+            store,
+            vehicleId,
+            vehicle => SurfaceEdits.Split(vehicle, surfaceId, wish.Names),
+            clock,
+            cancel
+        );
+
+    private static Task<IResult> Join(
+        Guid vehicleId,
+        string surfaceId,
+        HttpRequest request,
+        VehicleStore store,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        VehicleEndpoints.Edit(
+            request,
+            store,
+            vehicleId,
+            vehicle => SurfaceEdits.Join(vehicle, surfaceId),
+            clock,
+            cancel
+        );
+}
+
+/// <summary>A surface to add.</summary>
+public sealed record NewSurface
+{
+    /// <summary>Its name; 1 to 60 characters.</summary>
+    [StringLength(
+        SurfaceRules.LongestName,
+        MinimumLength = 1,
+        ErrorMessage = "Use 1 to 60 characters for the name."
+    )]
+    public required string Name { get; init; }
+
+    /// <summary>What it is.</summary>
+    public required SurfaceKind Kind { get; init; }
+
+    /// <summary>What it is made of.</summary>
+    public required Material Material { get; init; }
+
+    /// <summary>How it is finished.</summary>
+    public required Finish Finish { get; init; }
+
+    /// <summary>What has to be worked on, in square metres; 0 to 50.</summary>
+    [Range(0.0, SurfaceRules.LargestSquareMetres, ErrorMessage = "Say 0 to 50 square metres.")]
+    public required double SquareMetres { get; init; }
+
+    /// <summary>The id of the zone from which it is reached.</summary>
+    [StringLength(SurfaceRules.LongestName, ErrorMessage = "Use the id of a zone of this cabin.")]
+    public required string Zone { get; init; }
+
+    /// <summary>What else matters for its care.</summary>
+    [MaxLength(8, ErrorMessage = "Name each fact once.")]
+    public IReadOnlyList<SurfaceFacts> Facts { get; init; } = [];
+}
+
+/// <summary>A surface as it should be.</summary>
+public sealed record ChangedSurface
+{
+    /// <summary>Its name; 1 to 60 characters. A changed name also becomes the short one.</summary>
+    [StringLength(
+        SurfaceRules.LongestName,
+        MinimumLength = 1,
+        ErrorMessage = "Use 1 to 60 characters for the name."
+    )]
+    public required string Name { get; init; }
+
+    /// <summary>What it is made of.</summary>
+    public required Material Material { get; init; }
+
+    /// <summary>How it is finished.</summary>
+    public required Finish Finish { get; init; }
+
+    /// <summary>What has to be worked on, in square metres; 0 to 50.</summary>
+    [Range(0.0, SurfaceRules.LargestSquareMetres, ErrorMessage = "Say 0 to 50 square metres.")]
+    public required double SquareMetres { get; init; }
+
+    /// <summary>What else matters for its care.</summary>
+    [MaxLength(8, ErrorMessage = "Name each fact once.")]
+    public required IReadOnlyList<SurfaceFacts> Facts { get; init; }
+
+    /// <summary>Whether this car has no such surface.</summary>
+    public required bool Absent { get; init; }
+
+    /// <summary>What is worn on it and not dirty; null when nothing is.</summary>
+    [StringLength(SurfaceRules.LongestWear, ErrorMessage = "Use up to 200 characters for what is worn.")]
+    public string? Wear { get; init; }
+
+    internal Surface On(Surface old) =>
+        old with
+        {
+            Name = Name.Trim(),
+            ShortName = Name.Trim() == old.Name ? old.ShortName : SurfaceEdits.Shorten(Name),
+            Material = Material,
+            Finish = Finish,
+            Area = Area.FromSquareMetres(SquareMetres),
+            Facts = SurfaceDocument.FactsOf(Facts),
+            Absent = Absent,
+            Wear = string.IsNullOrWhiteSpace(Wear) ? null : Wear.Trim(),
+        };
+}
+
+/// <summary>The parts to cut a surface into.</summary>
+public sealed record NewParts
+{
+    /// <summary>Their names, from the front backwards or from the driver's side across; 2 to 4.</summary>
+    [MinLength(2, ErrorMessage = "Name 2 to 4 parts.")]
+    [MaxLength(SurfaceEdits.MostParts, ErrorMessage = "Name 2 to 4 parts.")]
+    public required IReadOnlyList<string> Names { get; init; }
+}

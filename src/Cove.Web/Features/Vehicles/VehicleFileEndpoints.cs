@@ -1,0 +1,117 @@
+using System.Globalization;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Cove.Web.Features.Vehicles;
+
+/// <summary>Vehicles as files: out, in, and as a copy.</summary>
+internal static class VehicleFileEndpoints
+{
+    private const string Json = "application/json";
+
+    public static void MapVehicleFiles(this RouteGroupBuilder api)
+    {
+        api.MapGet(
+                "/schemas/vehicle",
+                () => Results.Json(VehicleFileSchema.Build(), contentType: "application/schema+json")
+            )
+            .WithName("GetVehicleSchema")
+            .WithSummary("The JSON schema of a vehicle file.")
+            .Produces<object>(contentType: "application/schema+json");
+        api.MapGet("/vehicles/{vehicleId:guid}/file", Export)
+            .WithName("ExportVehicle")
+            .WithSummary("Everything recorded of a vehicle, as one file.")
+            .Produces<VehicleDocument>(contentType: Json)
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        api.MapPost("/vehicles/import", Import)
+            .WithName("ImportVehicle")
+            .WithSummary(
+                "Adds the vehicle of a file, all of it or nothing. What is wrong is said with the line it stands on."
+            )
+            .Accepts<VehicleDocument>(Json)
+            .WithMetadata(new RequestSizeLimitAttribute(VehicleFile.LargestBytes))
+            .Produces<VehicleInListView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status413PayloadTooLarge);
+        api.MapPost("/vehicles/{vehicleId:guid}/copy", Copy)
+            .WithName("CopyVehicle")
+            .WithSummary("Adds a copy of a vehicle with everything recorded of it, under another name.")
+            .Produces<VehicleInListView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> Export(
+        Guid vehicleId,
+        VehicleFileStore files,
+        CancellationToken cancel
+    ) =>
+        await files.Export(vehicleId, cancel) is { } file
+            ? Results.File(VehicleFile.Write(file), Json, FileName(file.Name))
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+
+    private static async Task<IResult> Import(
+        HttpRequest request,
+        VehicleFileStore files,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (!request.HasJsonContentType())
+        {
+            return Problems.NotJson();
+        }
+
+        using var body = new MemoryStream();
+        await request.Body.CopyToAsync(body, cancel);
+        VehicleFileReading reading = VehicleFile.Read(body.ToArray(), clock.Now);
+        return reading.Document is { } file
+            ? Created(await files.Import(file, clock.Now, cancel))
+            : Problems.InFile(reading.Flaws);
+    }
+
+    private static async Task<IResult> Copy(
+        Guid vehicleId,
+        NewCopy wish,
+        VehicleFileStore files,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (!SurfaceRules.IsName(wish.Name, 60))
+        {
+            return Problems.Field("name", "Give the copy a name.");
+        }
+
+        return await files.Export(vehicleId, cancel) is { } file
+            ? Created(
+                await files.Import(
+                    file with
+                    {
+                        Id = null,
+                        Name = wish.Name,
+                        ArchivedAt = null,
+                    },
+                    clock.Now,
+                    cancel
+                )
+            )
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+    }
+
+    private static IResult Created(SavedVehicle vehicle) =>
+        Results.Created($"/api/vehicles/{vehicle.Id}", VehicleInListView.Of(vehicle));
+
+    /// <summary>A name that every file system takes.</summary>
+    private static string FileName(string vehicle)
+    {
+        string plain = string.Concat(
+            vehicle
+                .ToLower(CultureInfo.InvariantCulture)
+                .Select(letter => char.IsAsciiLetterOrDigit(letter) ? letter : '-')
+        );
+        return $"{plain.Trim('-')}.cove-vehicle.json";
+    }
+}
