@@ -1,9 +1,13 @@
-import { QueryClient, QueryClientProvider, useQuery } from "@tanstack/react-query";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useParams } from "react-router";
-import { api, ask, Problem } from "./api/client";
+import { Problem } from "./api/client";
+import { useVehicles } from "./api/queries";
 import { CabinPage } from "./cabin/CabinPage";
+import { CarPage } from "./car/CarPage";
+import { VehiclesPage } from "./car/VehiclesPage";
 import { LogPage } from "./log/LogPage";
+import { LookPage } from "./look/LookPage";
 import { RunPage } from "./run/RunPage";
 import { ChartPatterns } from "./shared/chart";
 import { Shell } from "./shared/Shell";
@@ -43,7 +47,11 @@ export function App() {
               <Route path="today" element={<TodayPage />} />
               <Route path="cabin" element={<CabinPage />} />
               <Route path="log" element={<LogPage />} />
+              <Route path="car" element={<CarPage />} />
+              <Route path="car/:tab" element={<CarPage />} />
             </Route>
+            <Route path="/cars/:vehicleId/look" element={<LookPage />} />
+            <Route path="/vehicles" element={<VehiclesPage />} />
             <Route path="/runs/:runId" element={<RunPage />} />
             <Route path="*" element={<Nowhere />} />
           </Routes>
@@ -60,10 +68,7 @@ function Theme() {
 
 /** Goes to the vehicle last looked at; to the welcome where there is none. */
 function Home() {
-  const vehicles = useQuery({
-    queryKey: ["vehicles"],
-    queryFn: ({ signal }) => ask(api.GET("/api/vehicles", { signal })),
-  });
+  const vehicles = useVehicles();
   if (vehicles.isError) {
     return (
       <div className="flex min-h-dvh">
@@ -78,9 +83,11 @@ function Home() {
       </div>
     );
   }
-  const last = vehicles.data.find((one) => one.id === localStorage.getItem(LAST_VEHICLE));
-  const vehicle = last ?? vehicles.data[0];
-  return <Navigate to={vehicle ? `/cars/${vehicle.id}/today` : "/welcome"} replace />;
+  const inUse = vehicles.data.filter((one) => !one.archived);
+  const last = inUse.find((one) => one.id === localStorage.getItem(LAST_VEHICLE));
+  const vehicle = last ?? inUse[0];
+  const nowhere = vehicles.data.length > 0 ? "/vehicles" : "/welcome";
+  return <Navigate to={vehicle ? `/cars/${vehicle.id}/today` : nowhere} replace />;
 }
 
 function Car() {

@@ -13,6 +13,13 @@ export type RunStep = Schemas["RunStepView"];
 export type RunEventKind = Schemas["RunEventKind"];
 export type LogEntry = Schemas["LogEntryView"];
 export type NewVehicle = Schemas["NewVehicle"];
+export type Choices = Schemas["BuilderChoices"];
+export type Layout = Schemas["CabinLayout"];
+export type Use = Required<Schemas["UseDocument"]>;
+export type VehicleDetail = Schemas["VehicleDetailView"];
+export type SurfaceRecord = Schemas["SurfaceRecordView"];
+export type Inspection = Schemas["InspectionView"];
+export type Moves = Schemas["MovesView"];
 export type PlanPoint = Schemas["PlanPoint"];
 
 export const api = createClient<paths>({ baseUrl: "/" });
@@ -59,6 +66,11 @@ export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
     answer.response.status,
     problem.errors ?? {},
   );
+}
+
+/** The header that names the state a change is based on. */
+export function basedOn(version: number): { "If-Match": string } {
+  return { "If-Match": `"${version}"` };
 }
 
 /** A key that makes a change safe to send again. */

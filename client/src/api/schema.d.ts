@@ -21,6 +21,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemas/vehicle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The JSON schema of a vehicle file. */
+        get: operations["GetVehicleSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything recorded of a vehicle, as one file. */
+        get: operations["ExportVehicle"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds the vehicle of a file, all of it or nothing. What is wrong is said with the line it stands on. */
+        post: operations["ImportVehicle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a copy of a vehicle with everything recorded of it, under another name. */
+        post: operations["CopyVehicle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/today": {
         parameters: {
             query?: never;
@@ -45,7 +113,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The cabin as a chart: the plan, and how each surface stands. */
+        /** The cabin as a chart: the plan, and how each surface stands; for one kind of work, if asked. */
         get: operations["GetCabin"];
         put?: never;
         post?: never;
@@ -62,11 +130,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** One surface: its tasks with level, history, next date and why. */
+        /** One surface: its tasks with level, history, next date and why, and what can be looked at. */
         get: operations["GetSurface"];
-        put?: never;
+        /** Renames a surface, says what it is made of, marks it absent or worn. Needs the version of the vehicle in an If-Match header. */
+        put: operations["ChangeSurface"];
         post?: never;
-        delete?: never;
+        /** Takes away a surface that was added. Needs the version of the vehicle in an If-Match header. */
+        delete: operations["RemoveSurface"];
         options?: never;
         head?: never;
         patch?: never;
@@ -181,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The owner's vehicles, in the order they were added. */
+        /** The owner's vehicles, archived ones included, in the order they were added. */
         get: operations["ListVehicles"];
         put?: never;
         /** Adds a vehicle with surfaces and levels that follow from its layout. */
@@ -199,10 +269,166 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What can be chosen when a vehicle is added. */
+        /** Everything that can be chosen for a vehicle, its surfaces and its use. */
         get: operations["GetVehicleChoices"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Draws the cabin of a layout without storing anything. */
+        post: operations["PreviewCabin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A vehicle with everything that can be changed on it; its version is in the ETag header. */
+        get: operations["GetVehicle"];
+        /** Changes name and layout. Needs the version of the vehicle in an If-Match header. */
+        put: operations["ChangeVehicle"];
+        post?: never;
+        /** Takes a vehicle away with everything recorded of it. Export it first to be able to bring it back. */
+        delete: operations["DeleteVehicle"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a vehicle into the archive: it keeps everything but is not offered any more. */
+        post: operations["ArchiveVehicle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/unarchive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a vehicle out of the archive. */
+        post: operations["UnarchiveVehicle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/surfaces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a surface. Needs the version of the vehicle in an If-Match header. */
+        post: operations["AddSurface"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/surfaces/{surfaceId}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cuts a surface into equal parts, each cared for by itself. Needs the version of the vehicle in an If-Match header. */
+        post: operations["SplitSurface"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/surfaces/{surfaceId}/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts the parts of a surface together again. Needs the version of the vehicle in an If-Match header. */
+        post: operations["JoinSurface"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a vehicle is used, and what its odometer says. */
+        get: operations["GetUse"];
+        /** Changes how a vehicle is used, from now on, and says which dates moved. */
+        put: operations["ChangeUse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/use/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says which dates a change of use would move, without storing anything. */
+        post: operations["PreviewUse"];
         delete?: never;
         options?: never;
         head?: never;
@@ -217,10 +443,113 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Changes how far a vehicle is driven, from now on. */
+        /** Changes how far a vehicle is driven, from now on, and says which dates moved. */
         put: operations["ChangeDistance"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/odometer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a reading of the odometer. Between two readings the distance is known, so levels follow. */
+        post: operations["AddReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/odometer/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks the odometer feed for a reading. The one that ships with Cove is simulated. */
+        post: operations["ReadFeed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/odometer/{at}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a reading back. */
+        delete: operations["RemoveReading"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/walk-round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The looks that tell most about what to do next, in walking order, in under three minutes. */
+        get: operations["GetWalkRound"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records what the owner saw: levels are what was seen, and the rates learn from it. */
+        post: operations["RecordLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/learnt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What looks have taught of how fast this car soils. */
+        get: operations["GetLearnt"];
+        put?: never;
+        post?: never;
+        /** Lets looks up to now teach nothing any more. Levels that were seen stay. */
+        delete: operations["ForgetLearnt"];
         options?: never;
         head?: never;
         patch?: never;
@@ -285,15 +614,80 @@ export interface components {
             body: components["schemas"]["BodyType"];
             name: string;
             allowedRows: number[];
+            allowedDoors: number[];
+            /** Format: int32 */
+            mostSeatsInFront: number;
+            /** Format: int32 */
+            mostSeatsBehind: number;
+            hasBoot: boolean;
+            usual: components["schemas"]["CabinLayout"];
         };
         /** @enum {unknown} */
-        BodyType: "hatchback" | "estate" | "saloon" | "suv" | "mpv" | "cityCar";
+        BodyType: "hatchback" | "estate" | "saloon" | "suv" | "mpv" | "pickup" | "roadster" | "cityCar";
+        BuilderChoices: {
+            bodies: components["schemas"]["BodyChoiceView"][];
+            materials: {
+                [key: string]: components["schemas"]["Material"][];
+            };
+            trimFinishes: components["schemas"]["Finish"][];
+            /** Format: int32 */
+            mostScreens: number;
+            /** Format: int32 */
+            mostChildSeats: number;
+            kinds: components["schemas"]["KindChoiceView"][];
+            materialNames: components["schemas"]["NamedView"][];
+            finishNames: components["schemas"]["NamedView"][];
+            factNames: components["schemas"]["NamedView"][];
+            preventions: components["schemas"]["PreventionChoiceView"][];
+            referenceUse: components["schemas"]["UseDocument"];
+        };
+        /** @enum {unknown} */
+        CabinColour: "dark" | "medium" | "light";
+        CabinLayout: {
+            body: components["schemas"]["BodyType"];
+            size?: components["schemas"]["SizeClass"];
+            /** Format: int32 */
+            doors: number;
+            /** Format: int32 */
+            frontSeats?: number;
+            /** Format: int32 */
+            secondRowSeats: number;
+            /** Format: int32 */
+            thirdRowSeats?: number;
+            driverSide: components["schemas"]["DriverSide"];
+            seatMaterial: components["schemas"]["Material"];
+            dashMaterial?: components["schemas"]["Material"];
+            headlinerMaterial?: components["schemas"]["Material"];
+            wheelMaterial?: components["schemas"]["Material"];
+            trim?: components["schemas"]["Finish"];
+            /** Format: int32 */
+            screens?: number;
+            clusterMaterial?: components["schemas"]["Material"];
+            floor?: components["schemas"]["Material"];
+            frontMats: components["schemas"]["Material"];
+            rearMats: components["schemas"]["Material"];
+            boot?: components["schemas"]["Material"];
+            tintedRear?: boolean;
+            sunroof?: boolean;
+            /** Format: int32 */
+            childSeats?: number;
+            petCover?: boolean;
+        };
         CabinPlan: {
             body: string;
             bounds: components["schemas"]["PlanBox"];
             shapes: components["schemas"]["Shape"][];
             marks: components["schemas"]["PlanMark"][];
             loop: components["schemas"]["WalkLoop"];
+            scale: components["schemas"]["PlanScale"];
+        };
+        CabinPreviewView: {
+            plan: components["schemas"]["CabinPlan"];
+            surfaces: components["schemas"]["NamedView"][];
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            squareMetres: number;
         };
         CabinView: {
             vehicle: components["schemas"]["VehicleView"];
@@ -302,15 +696,29 @@ export interface components {
             /** Format: double */
             kilometresAWeek: number;
             plan: components["schemas"]["CabinPlan"];
-            /** Format: double */
-            centimetresAlong: number;
-            /** Format: double */
-            centimetresAcross: number;
+            /** Format: int32 */
+            version: number;
+            zones: components["schemas"]["NamedView"][];
             surfaces: components["schemas"]["SurfaceOnChartView"][];
             /** Format: int32 */
             overMark: number;
             /** Format: int32 */
             withinAWeek: number;
+        };
+        ChangedSurface: {
+            name: string;
+            material: components["schemas"]["Material"];
+            finish: components["schemas"]["Finish"];
+            /** Format: double */
+            squareMetres: number;
+            facts: components["schemas"]["SurfaceFacts"][];
+            absent: boolean;
+            wear?: null | string;
+        };
+        ChangedVehicle: {
+            name: string;
+            description: string;
+            layout: components["schemas"]["CabinLayout"];
         };
         CurvePointView: {
             /** Format: int32 */
@@ -339,7 +747,10 @@ export interface components {
         EventChoiceView: {
             id: string;
             name: string;
+            wholeCar: boolean;
         };
+        /** @enum {unknown} */
+        Finish: "plain" | "matte" | "gloss" | "satin" | "brushedMetal" | "woodVeneer" | "coatedDisplay";
         /** @enum {unknown} */
         FirstLook: "fresh" | "livedIn" | "overdue";
         HealthView: {
@@ -360,6 +771,26 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        InspectionResultView: {
+            id: string;
+            words: string;
+            /** Format: double */
+            level: number;
+        };
+        InspectionView: {
+            id: string;
+            name: string;
+            how: string;
+            tells: string[];
+            results: components["schemas"]["InspectionResultView"][];
+        };
+        KindChoiceView: {
+            kind: components["schemas"]["SurfaceKind"];
+            name: string;
+            materials: components["schemas"]["Material"][];
+            finishes: components["schemas"]["Finish"][];
+            facts: components["schemas"]["SurfaceFacts"][];
+        };
         KitView: {
             name: string;
             contents: string;
@@ -373,11 +804,42 @@ export interface components {
             /** Format: int32 */
             comesInAt: null | number;
         };
+        LearntTaskView: {
+            taskId: string;
+            name: string;
+            /** Format: double */
+            multiplier: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            looks: number;
+            sentence: string;
+        };
+        LearntView: {
+            car: string;
+            /** Format: int32 */
+            looks: number;
+            tasks: components["schemas"]["LearntTaskView"][];
+        };
+        LevelDocument: {
+            task: string;
+            surface: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: double */
+            level: number;
+        };
         LevelPointView: {
             /** Format: date-time */
             at: string;
             /** Format: double */
             level: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
         };
         LogCorrection: {
             /** Format: date-time */
@@ -387,8 +849,25 @@ export interface components {
             cameClean: boolean;
             note: string;
         };
+        LogDocument: {
+            /** Format: date-time */
+            at: string;
+            kind: components["schemas"]["LogEntryKind"];
+            subject: string;
+            surfaces?: string[];
+            result?: string;
+            /** Format: int32 */
+            plannedSeconds?: number;
+            /** Format: int32 */
+            takenSeconds?: number;
+            /** Format: double */
+            removed?: number;
+            note?: string;
+            /** Format: date-time */
+            undoneAt?: null | string;
+        };
         /** @enum {unknown} */
-        LogEntryKind: "care" | "event";
+        LogEntryKind: "care" | "event" | "look";
         LogEntryView: {
             /** Format: uuid */
             id: string;
@@ -414,8 +893,50 @@ export interface components {
             /** Format: date-time */
             now: string;
         };
+        LookView: {
+            /** Format: uuid */
+            entryId: string;
+            /** Format: int32 */
+            version: number;
+            tasks: components["schemas"]["LookedTaskView"][];
+        };
+        LookedTaskView: {
+            taskId: string;
+            name: string;
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            after: number;
+            /** Format: int32 */
+            daysLeft: null | number;
+            learnt: string;
+        };
         /** @enum {unknown} */
-        Material: "plastic" | "clearPlastic" | "wovenFabric" | "fabricWithMicrosuede" | "coatedLeather" | "syntheticLeather" | "pile" | "rubber" | "liningCloth" | "glass" | "webbing" | "metal" | "none";
+        Material: "plastic" | "clearPlastic" | "wovenFabric" | "fabricWithMicrosuede" | "coatedLeather" | "uncoatedLeather" | "leatherWithMicrosuede" | "microsuede" | "syntheticLeather" | "pile" | "rubber" | "liningCloth" | "glass" | "webbing" | "metal" | "none";
+        MovedView: {
+            taskId: string;
+            name: string;
+            /** Format: date */
+            before: null | string;
+            /** Format: date */
+            after: null | string;
+            /** Format: int32 */
+            days: null | number;
+        };
+        MovesView: {
+            moved: components["schemas"]["MovedView"][];
+            /** Format: int32 */
+            sooner: number;
+            /** Format: int32 */
+            later: number;
+        };
+        NamedView: {
+            value: string;
+            name: string;
+        };
+        NewCopy: {
+            name: string;
+        };
         NewDistance: {
             /** Format: double */
             kilometresAWeek: number;
@@ -424,6 +945,21 @@ export interface components {
             event: string;
             surfaceIds: string[];
             note?: string;
+        };
+        NewLook: {
+            inspection: string;
+            result: string;
+            surfaceId: string;
+            note?: string;
+        };
+        NewParts: {
+            names: string[];
+        };
+        NewReading: {
+            /** Format: double */
+            kilometres: number;
+            /** Format: date-time */
+            at?: null | string;
         };
         NewRun: {
             /** Format: int32 */
@@ -434,22 +970,21 @@ export interface components {
             /** Format: int32 */
             step: number;
         };
+        NewSurface: {
+            name: string;
+            kind: components["schemas"]["SurfaceKind"];
+            material: components["schemas"]["Material"];
+            finish: components["schemas"]["Finish"];
+            /** Format: double */
+            squareMetres: number;
+            zone: string;
+            facts?: components["schemas"]["SurfaceFacts"][];
+        };
         NewVehicle: {
             name: string;
             description?: string;
-            body: components["schemas"]["BodyType"];
-            /** Format: int32 */
-            rows: number;
-            driverSide: components["schemas"]["DriverSide"];
-            seatMaterial: components["schemas"]["Material"];
-            frontMats: components["schemas"]["Material"];
-            rearMats: components["schemas"]["Material"];
-            glossTrim: boolean;
-            tintedRear: boolean;
-            /** Format: int32 */
-            childSeats?: number;
-            /** Format: double */
-            kilometresAWeek: number;
+            layout: components["schemas"]["CabinLayout"];
+            use?: components["schemas"]["UseDocument"];
             look: components["schemas"]["FirstLook"];
         };
         NextDateView: {
@@ -459,6 +994,8 @@ export interface components {
             /** Format: int32 */
             daysLeft: null | number;
         };
+        /** @enum {unknown} */
+        Often: "never" | "sometimes" | "daily";
         PlanBox: {
             /** Format: double */
             x: number;
@@ -470,7 +1007,7 @@ export interface components {
             height: number;
         };
         /** @enum {unknown} */
-        PlanLayer: "floor" | "body" | "raised" | "overhead";
+        PlanLayer: "floor" | "body" | "overhead";
         PlanMark: {
             outline: string;
             kind: components["schemas"]["PlanMarkKind"];
@@ -483,6 +1020,14 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        PlanScale: {
+            /** Format: double */
+            centimetresAlong: number;
+            /** Format: double */
+            centimetresAcross: number;
+            /** Format: double */
+            metresOfLoop?: number;
         };
         PlannedStepView: {
             /** Format: int32 */
@@ -503,6 +1048,15 @@ export interface components {
             stop: components["schemas"]["PlanPoint"];
             zones: string[];
         };
+        PreventionChoiceView: {
+            prevention: components["schemas"]["Preventions"];
+            name: string;
+            /** Format: double */
+            keepsOff: number;
+            tasks: string[];
+        };
+        /** @enum {unknown} */
+        Preventions: "allWeatherMats" | "bootLiner" | "seatProtector" | "kickGuard" | "cupHolderLiners" | "binOrOrganisers" | "wheelCover" | "windscreenShade" | "petCover" | "shakenShoes" | "recirculation" | "windowsUp";
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -510,6 +1064,20 @@ export interface components {
             status?: null | number;
             detail?: null | string;
             instance?: null | string;
+        };
+        ReadingDocument: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            kilometres: number;
+            simulated?: boolean;
+        };
+        ReadingView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            kilometres: number;
+            simulated: boolean;
         };
         RunDryingView: {
             taskId: string;
@@ -574,11 +1142,47 @@ export interface components {
             narrowest: number;
             layer: components["schemas"]["PlanLayer"];
         };
+        /** @enum {unknown} */
+        SizeClass: "small" | "midSize" | "large";
+        /** @enum {unknown} */
+        SmokeHabit: "none" | "around" | "inside";
+        SurfaceDocument: {
+            id: string;
+            name: string;
+            shortName: string;
+            kind: components["schemas"]["SurfaceKind"];
+            material: components["schemas"]["Material"];
+            finish?: components["schemas"]["Finish"];
+            /** Format: double */
+            squareMetres: number;
+            zone: string;
+            /** Format: double */
+            exposure?: number;
+            facts?: components["schemas"]["SurfaceFacts"][];
+            partOf?: null | string;
+            absent?: boolean;
+            wear?: null | string;
+        };
+        /** @enum {unknown} */
+        SurfaceFacts: "tintFilm" | "heaterLines" | "heated" | "airbagBehind" | "aerial";
+        /** @enum {unknown} */
+        SurfaceKind: "dash" | "screen" | "clusterLens" | "vents" | "trim" | "cupHolders" | "armrest" | "shifterSlot" | "wheel" | "pedals" | "seat" | "belts" | "childSeat" | "petCover" | "doorCard" | "doorShuts" | "doorSeals" | "carpet" | "mat" | "boot" | "headliner" | "windscreen" | "glass" | "air";
+        SurfaceNoteView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: date-time */
+            at: string;
+            isLook: boolean;
+            words: string;
+        };
         SurfaceOnChartView: {
             id: string;
             name: string;
             shortName: string;
             zone: string;
+            zoneId: string;
             /** Format: double */
             level: number;
             /** Format: int32 */
@@ -586,7 +1190,25 @@ export interface components {
             overMark: boolean;
             taskName: string;
             tinted: boolean;
+            worn: boolean;
             note: string;
+        };
+        SurfaceRecordView: {
+            id: string;
+            name: string;
+            shortName: string;
+            kind: components["schemas"]["SurfaceKind"];
+            material: components["schemas"]["Material"];
+            finish: components["schemas"]["Finish"];
+            /** Format: double */
+            squareMetres: number;
+            zone: string;
+            facts: components["schemas"]["SurfaceFacts"][];
+            partOf: null | string;
+            cut: boolean;
+            absent: boolean;
+            wear: null | string;
+            added: boolean;
         };
         SurfaceTaskView: {
             taskId: string;
@@ -602,6 +1224,9 @@ export interface components {
             effects: components["schemas"]["EffectView"][];
             /** Format: double */
             intervalDays: null | number;
+            learnt: string;
+            /** Format: int32 */
+            learntLooks: number;
             history: components["schemas"]["LevelPointView"][];
             ahead: components["schemas"]["LevelPointView"];
             /** Format: double */
@@ -614,14 +1239,23 @@ export interface components {
         SurfaceView: {
             id: string;
             name: string;
+            /** Format: int32 */
+            version: number;
             about: string[];
             zone: string;
             /** Format: double */
             squareMetres: number;
+            wear: null | string;
+            partOf: null | string;
+            partOfId: null | string;
             /** Format: date-time */
             now: string;
             tasks: components["schemas"]["SurfaceTaskView"][];
+            inspections: components["schemas"]["InspectionView"][];
+            notes: components["schemas"]["SurfaceNoteView"][];
         };
+        /** @enum {unknown} */
+        Tidiness: "relaxed" | "everyday" | "particular";
         TodayView: {
             vehicle: components["schemas"]["VehicleView"];
             /** Format: date-time */
@@ -660,10 +1294,80 @@ export interface components {
             finish: string;
             caution: string;
         };
-        VehicleChoicesView: {
-            bodies: components["schemas"]["BodyChoiceView"][];
-            seatMaterials: components["schemas"]["Material"][];
-            matMaterials: components["schemas"]["Material"][];
+        UseDocument: {
+            /** Format: double */
+            kilometresAWeek?: number;
+            /** Format: int32 */
+            people?: number;
+            /** Format: int32 */
+            children?: number;
+            eating?: components["schemas"]["Often"];
+            pets?: components["schemas"]["Often"];
+            smoke?: components["schemas"]["SmokeHabit"];
+            openWindows?: components["schemas"]["Often"];
+            gritMonths?: number[];
+            sunCreamMonths?: number[];
+            /** Format: double */
+            parkedInSun?: number;
+            dustyWork?: components["schemas"]["Often"];
+            colour?: components["schemas"]["CabinColour"];
+            tidiness?: components["schemas"]["Tidiness"];
+            preventions?: components["schemas"]["Preventions"][];
+        };
+        UseEntryDocument: {
+            /** Format: date-time */
+            from: string;
+            use: components["schemas"]["UseDocument"];
+        };
+        UseView: {
+            use: components["schemas"]["UseDocument"];
+            /** Format: double */
+            measuredKilometresAWeek: null | number;
+            readings: components["schemas"]["ReadingView"][];
+            feed: string;
+        };
+        VehicleDetailView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            description: string;
+            /** Format: int32 */
+            version: number;
+            archived: boolean;
+            layout: components["schemas"]["CabinLayout"];
+            zones: components["schemas"]["NamedView"][];
+            surfaces: components["schemas"]["SurfaceRecordView"][];
+        };
+        VehicleDocument: {
+            format: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            id?: null | string;
+            name: string;
+            description?: string;
+            /** Format: date-time */
+            addedAt?: null | string;
+            /** Format: date-time */
+            archivedAt?: null | string;
+            /** Format: date-time */
+            learntSince?: null | string;
+            layout: components["schemas"]["CabinLayout"];
+            surfaces?: null | components["schemas"]["SurfaceDocument"][];
+            use?: components["schemas"]["UseEntryDocument"][];
+            odometer?: components["schemas"]["ReadingDocument"][];
+            levels?: components["schemas"]["LevelDocument"][];
+            log?: components["schemas"]["LogDocument"][];
+        };
+        VehicleInListView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            description: string;
+            body: string;
+            archived: boolean;
+            /** Format: int32 */
+            version: number;
         };
         VehicleView: {
             /** Format: uuid */
@@ -680,6 +1384,18 @@ export interface components {
             box: components["schemas"]["PlanBox"];
             /** Format: double */
             length?: number;
+        };
+        WalkRoundLookView: {
+            surfaceId: string;
+            surface: string;
+            zone: string;
+            decides: string;
+            inspection: components["schemas"]["InspectionView"];
+        };
+        WalkRoundView: {
+            /** Format: double */
+            seconds: number;
+            looks: components["schemas"]["WalkRoundLookView"][];
         };
     };
     responses: never;
@@ -706,6 +1422,143 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HealthView"];
+                };
+            };
+        };
+    };
+    GetVehicleSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": unknown;
+                };
+            };
+        };
+    };
+    ExportVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleDocument"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ImportVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VehicleDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    CopyVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCopy"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
@@ -754,7 +1607,9 @@ export interface operations {
     };
     GetCabin: {
         parameters: {
-            query?: never;
+            query?: {
+                work?: string;
+            };
             header?: never;
             path: {
                 vehicleId: string;
@@ -770,6 +1625,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CabinView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
             /** @description Not Found */
@@ -806,6 +1670,128 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ChangeSurface: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedSurface"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RemoveSurface: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1073,7 +2059,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["VehicleView"][];
+                    "application/json": components["schemas"]["VehicleInListView"][];
                 };
             };
         };
@@ -1126,7 +2112,523 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["VehicleChoicesView"];
+                    "application/json": components["schemas"]["BuilderChoices"];
+                };
+            };
+        };
+    };
+    PreviewCabin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CabinLayout"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CabinPreviewView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    GetVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleDetailView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ChangeVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedVehicle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    DeleteVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ArchiveVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    UnarchiveVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AddSurface: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSurface"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    SplitSurface: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewParts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    JoinSurface: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleInListView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UseView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ChangeUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MovesView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    PreviewUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MovesView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
@@ -1146,12 +2648,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["MovesView"];
+                };
             };
             /** @description Bad Request */
             400: {
@@ -1161,6 +2665,255 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AddReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MovesView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ReadFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MovesView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RemoveReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                at: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetWalkRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkRoundView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RecordLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLook"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetLearnt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearntView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ForgetLearnt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

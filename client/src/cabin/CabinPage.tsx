@@ -1,8 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { ToggleGroup } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
-import { useParams, useSearchParams } from "react-router";
+import { Link, useParams, useSearchParams } from "react-router";
 import { api, ask, type Cabin } from "../api/client";
+import { Choice } from "../shared/Choice";
 import { clock, days, fullDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
@@ -13,13 +14,29 @@ import { Legend } from "./Legend";
 import { SurfaceList } from "./SurfaceList";
 import { SurfaceSheet } from "./SurfaceSheet";
 
+const ALL = "all";
+const WORK = [
+  { value: "dry", label: "Dust and vacuum" },
+  { value: "wet", label: "Wipe and wash" },
+  { value: "protect", label: "Protect" },
+  { value: "glass", label: "Glass" },
+] as const;
+
 /** Cabin: the vehicle as a chart, and one surface of it in full. */
 export function CabinPage() {
   const { vehicleId = "" } = useParams();
+  const [search] = useSearchParams();
+  const work = WORK.find((one) => one.value === search.get("work"))?.value;
   const cabin = useQuery({
-    queryKey: ["vehicle", vehicleId, "cabin"],
+    queryKey: ["vehicle", vehicleId, "cabin", work ?? "all"],
     queryFn: ({ signal }) =>
-      ask(api.GET("/api/vehicles/{vehicleId}/cabin", { params: { path: { vehicleId } }, signal })),
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/cabin", {
+          params: { path: { vehicleId }, query: work ? { work } : {} },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
   });
   if (cabin.isError) {
     return <Failed error={cabin.error} again={() => cabin.refetch()} />;
@@ -36,10 +53,33 @@ function Loaded({ cabin }: { cabin: Cabin }) {
   const chosen = cabin.surfaces.some((surface) => surface.id === asked)
     ? asked
     : (worst?.id ?? null);
-  const choose = (surface: string) => setSearch({ surface }, { replace: true });
+  const zone = cabin.zones.find((one) => one.value === search.get("zone"))?.value ?? null;
+  const put = (name: string, value: string) =>
+    setSearch(
+      (old) => {
+        const next = new URLSearchParams(old);
+        if (value === ALL) {
+          next.delete(name);
+        } else {
+          next.set(name, value);
+        }
+        return next;
+      },
+      { replace: true },
+    );
+  const choose = (surface: string) => put("surface", surface);
   useShortcuts([
     { keys: "← →", label: "Walk from surface to surface" },
     { keys: "v", label: "Chart or list", run: () => setView(view === "chart" ? "list" : "chart") },
+    {
+      keys: "z",
+      label: "Next zone, larger",
+      run: () => {
+        const at = cabin.zones.findIndex((one) => one.value === zone);
+        put("zone", cabin.zones[at + 1]?.value ?? ALL);
+      },
+    },
+    { keys: "p", label: "Print the chart", run: () => window.print() },
   ]);
   const onPlan = new Set(cabin.plan.shapes.map((shape) => shape.surfaceId));
   const unseen = cabin.surfaces.filter((surface) => !onPlan.has(surface.id));
@@ -81,48 +121,75 @@ function Loaded({ cabin }: { cabin: Cabin }) {
       />
       <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_352px]">
         <section className="min-w-0 desk:pt-3">
-          <div className="no-print flex items-center justify-between px-4 py-2 desk:px-[26px] desk:pt-0">
-            <ul className="flex flex-wrap gap-x-4 text-13" aria-label="Not on the plan">
-              {unseen.map((surface) => (
-                <li key={surface.id}>
-                  <button
-                    type="button"
-                    className="min-h-6 hover:underline"
-                    aria-label={spoken(surface)}
-                    aria-pressed={surface.id === chosen}
-                    onClick={() => tap(surface.id)}
+          <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-2 px-4 py-2 desk:px-[26px] desk:pt-0">
+            <Choice
+              plain
+              label="Kind of work"
+              value={search.get("work") ?? ALL}
+              options={[{ value: ALL, label: "All work" }, ...WORK]}
+              onChange={(value) => put("work", value)}
+            />
+            <Choice
+              plain
+              label="Zone"
+              value={zone ?? ALL}
+              options={[
+                { value: ALL, label: "Whole car" },
+                ...cabin.zones.map((one) => ({ value: one.value, label: one.name })),
+              ]}
+              onChange={(value) => put("zone", value)}
+            />
+            {unseen.length > 0 && (
+              <ul
+                className="flex flex-wrap gap-x-4 text-13 max-desk:order-last max-desk:w-full"
+                aria-label="Not on the plan"
+              >
+                {unseen.map((surface) => (
+                  <li key={surface.id}>
+                    <button
+                      type="button"
+                      className="min-h-6 hover:underline"
+                      aria-label={spoken(surface)}
+                      aria-pressed={surface.id === chosen}
+                      onClick={() => tap(surface.id)}
+                    >
+                      {surface.shortName}{" "}
+                      <b className={surface.overMark ? "over" : "font-semibold"}>
+                        {days(surface.daysLeft)}
+                      </b>
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            )}
+            <div className="ml-auto flex items-center gap-4">
+              <Link to={`/cars/${cabin.vehicle.id}/look`} className="act2 !min-h-11 desk:!min-h-9">
+                Look round
+              </Link>
+              <ToggleGroup.Root
+                type="single"
+                aria-label="Show as"
+                value={view}
+                onValueChange={(next) => next && setView(next as "chart" | "list")}
+                className="flex border-[1.5px] border-ink"
+              >
+                {(["chart", "list"] as const).map((one) => (
+                  <ToggleGroup.Item
+                    key={one}
+                    value={one}
+                    className="min-h-9 px-4 font-semibold capitalize data-[state=on]:bg-ink data-[state=on]:text-paper max-desk:min-h-11"
                   >
-                    {surface.shortName}{" "}
-                    <b className={surface.overMark ? "over" : "font-semibold"}>
-                      {days(surface.daysLeft)}
-                    </b>
-                  </button>
-                </li>
-              ))}
-            </ul>
-            <ToggleGroup.Root
-              type="single"
-              aria-label="Show as"
-              value={view}
-              onValueChange={(next) => next && setView(next as "chart" | "list")}
-              className="flex border-[1.5px] border-ink"
-            >
-              {(["chart", "list"] as const).map((one) => (
-                <ToggleGroup.Item
-                  key={one}
-                  value={one}
-                  className="min-h-9 px-4 font-semibold capitalize data-[state=on]:bg-ink data-[state=on]:text-paper max-desk:min-h-11"
-                >
-                  {one === "chart" ? "Chart" : "List"}
-                </ToggleGroup.Item>
-              ))}
-            </ToggleGroup.Root>
+                    {one === "chart" ? "Chart" : "List"}
+                  </ToggleGroup.Item>
+                ))}
+              </ToggleGroup.Root>
+            </div>
           </div>
           {view === "chart" ? (
             <>
               <div className="overflow-x-auto px-2 desk:px-3.5">
                 <div className="max-desk:w-[820px]">
-                  <Chart cabin={cabin} chosen={chosen} onChoose={tap} />
+                  <Chart cabin={cabin} chosen={chosen} onChoose={tap} zone={zone} />
                 </div>
               </div>
               <Legend cabin={cabin} />
@@ -130,11 +197,16 @@ function Loaded({ cabin }: { cabin: Cabin }) {
           ) : (
             <SurfaceList cabin={cabin} chosen={chosen} onChoose={tap} />
           )}
+          {view === "chart" && (
+            <div className="hidden print:block print:break-before-page">
+              <SurfaceList cabin={cabin} chosen={null} onChoose={tap} />
+            </div>
+          )}
         </section>
         <aside
           ref={sheet}
           aria-label="Chosen surface"
-          className="flex flex-col border-ink max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:max-h-[calc(100dvh-60px)] desk:overflow-y-auto desk:border-l-[1.5px]"
+          className="no-print flex flex-col border-ink max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:max-h-[calc(100dvh-60px)] desk:overflow-y-auto desk:border-l-[1.5px]"
         >
           {chosen && <SurfaceSheet key={chosen} vehicleId={cabin.vehicle.id} surfaceId={chosen} />}
         </aside>

@@ -3,12 +3,18 @@ import type { Cabin, SurfaceOnChart } from "../api/client";
 import { CabinDrawing, type PlanShape } from "../shared/CabinDrawing";
 import { inkOn, step } from "../shared/chart";
 import { days, daysSaid } from "../shared/format";
-import { insideLabels, leaders } from "./labels";
+import { frameOf } from "./frame";
+import { type Frame, insideLabels, leaders } from "./labels";
 
-const MARGIN = { x: 46, top: 70, bottom: 70 };
 const ROW = 18;
 
-type Props = { cabin: Cabin; chosen: string | null; onChoose: (surfaceId: string) => void };
+type Props = {
+  cabin: Cabin;
+  chosen: string | null;
+  onChoose: (surfaceId: string) => void;
+  /** The zone to draw larger; null for the whole car. */
+  zone?: string | null;
+};
 
 /** What a listener hears for a surface. */
 export function spoken(surface: SurfaceOnChart): string {
@@ -16,26 +22,19 @@ export function spoken(surface: SurfaceOnChart): string {
 }
 
 /** The cabin as a nautical chart: tint for level, soundings for days, names in the margins. */
-export function Chart({ cabin, chosen, onChoose }: Props) {
+export function Chart({ cabin, chosen, onChoose, zone = null }: Props) {
   const ref = useRef<SVGSVGElement>(null);
   const { bounds } = cabin.plan;
-  const box = {
-    x: bounds.x - MARGIN.x,
-    y: bounds.y - MARGIN.top,
-    width: bounds.width + MARGIN.x * 2,
-    height: bounds.height + MARGIN.top + MARGIN.bottom,
-  };
-  const inside = useMemo(() => insideLabels(cabin), [cabin]);
-  const margins = useMemo(
-    () => leaders(cabin, box.x + 20, box.x + box.width - 20),
-    [cabin, box.x, box.width],
-  );
+  const box = useMemo(() => frameOf(cabin, zone), [cabin, zone]);
+  const inside = useMemo(() => insideLabels(cabin, box), [cabin, box]);
+  const margins = useMemo(() => leaders(cabin, box), [cabin, box]);
+  const { unit } = box;
   // One walks the surfaces in the order a person would reach them.
   const onPlan = new Set(cabin.plan.shapes.map((shape) => shape.surfaceId));
   const walk = cabin.surfaces
-    .filter((surface) => onPlan.has(surface.id))
+    .filter((surface) => onPlan.has(surface.id) && (zone === null || surface.zoneId === zone))
     .map((surface) => surface.id);
-  const entry = chosen && onPlan.has(chosen) ? chosen : walk[0];
+  const entry = chosen && walk.includes(chosen) ? chosen : walk[0];
   const picked = cabin.plan.shapes.find((shape) => shape.surfaceId === chosen);
 
   function onKey(event: KeyboardEvent, id: string) {
@@ -69,49 +68,60 @@ export function Chart({ cabin, chosen, onChoose }: Props) {
       aria-label="Plan of the cabin from above, bonnet to the left. Arrow keys walk from surface to surface."
     >
       <Neatline box={box} cabin={cabin} />
-      <CabinDrawing
-        cabin={cabin}
-        wrap={(surface, shape, drawing) => (
-          <g
-            className="area"
-            data-surface={surface.id}
-            role="button"
-            tabIndex={surface.id === entry ? 0 : -1}
-            aria-label={spoken(surface)}
-            aria-pressed={surface.id === chosen}
-            onClick={() => onChoose(surface.id)}
-            onKeyDown={(event) => onKey(event, surface.id)}
-          >
-            <title>{spoken(surface)}</title>
-            {drawing}
-            <path className="area-focus" d={shape.outline} />
-          </g>
-        )}
-      />
+      <clipPath id="chart-frame">
+        <rect
+          x={box.x + 11 * unit}
+          y={box.y + (zone ? 56 : 11) * unit}
+          width={box.width - 22 * unit}
+          height={box.height - (zone ? 106 : 22) * unit}
+        />
+      </clipPath>
+      <g clipPath="url(#chart-frame)">
+        <CabinDrawing
+          cabin={cabin}
+          wrap={(surface, shape, drawing) => (
+            <g
+              className="area"
+              opacity={zone === null || surface.zoneId === zone ? 1 : 0.35}
+              data-surface={surface.id}
+              role="button"
+              tabIndex={surface.id === entry ? 0 : -1}
+              aria-label={spoken(surface)}
+              aria-pressed={surface.id === chosen}
+              onClick={() => onChoose(surface.id)}
+              onKeyDown={(event) => onKey(event, surface.id)}
+            >
+              <title>{spoken(surface)}</title>
+              {drawing}
+              <path className="area-focus" d={shape.outline} />
+            </g>
+          )}
+        />
+      </g>
       <g pointerEvents="none" aria-hidden="true">
         {margins.map((one) => {
           const baseline = one.top
-            ? box.y + 28 + one.row * ROW
-            : box.y + box.height - 19 - one.row * ROW;
-          const drop = `M${one.anchor.x} ${one.top ? baseline + 6 : baseline - 15}V${one.anchor.y}`;
+            ? box.y + (28 + one.row * ROW) * unit
+            : box.y + box.height - (19 + one.row * ROW) * unit;
+          const drop = `M${one.anchor.x} ${baseline + (one.top ? 6 : -15) * unit}V${one.anchor.y}`;
           return (
             <g key={one.surface.id}>
-              <path d={drop} stroke="var(--paper)" strokeWidth="2.6" opacity=".55" />
-              <path className="leader" d={drop} />
+              <path d={drop} stroke="var(--paper)" strokeWidth={2.6 * unit} opacity=".55" />
+              <path className="leader" d={drop} style={{ strokeWidth: 0.9 * unit }} />
               <circle
                 cx={one.anchor.x}
                 cy={one.anchor.y}
-                r="2.6"
+                r={2.6 * unit}
                 fill="var(--ink)"
                 stroke="var(--paper)"
-                strokeWidth=".8"
+                strokeWidth={0.8 * unit}
               />
-              <text x={one.x} y={baseline} style={{ fontSize: 13 }}>
+              <text x={one.x} y={baseline} style={{ fontSize: 13 * unit }}>
                 <tspan fontWeight="650" className={one.surface.overMark ? "over" : ""}>
                   {one.head}
                 </tspan>
                 {one.note && (
-                  <tspan className="note" dx="6">
+                  <tspan className="note" dx={6 * unit} style={{ fontSize: 13 * unit }}>
                     {one.note}
                   </tspan>
                 )}
@@ -120,26 +130,31 @@ export function Chart({ cabin, chosen, onChoose }: Props) {
           );
         })}
         {inside.map((one) => (
-          <Sounding key={one.surface.id} {...one} />
+          <Sounding key={one.surface.id} {...one} unit={unit} />
         ))}
-        {picked && <Brackets shape={picked} />}
-        <text
-          className="cap"
-          textAnchor="middle"
-          transform={`translate(${bounds.x - 12} 280) rotate(-90)`}
-        >
-          Bonnet
-        </text>
+        {picked && <Brackets shape={picked} unit={unit} />}
+        {box.zone === null && (
+          <text
+            className="cap"
+            textAnchor="middle"
+            transform={`translate(${bounds.x - 12} 280) rotate(-90)`}
+          >
+            Bonnet
+          </text>
+        )}
       </g>
     </svg>
   );
 }
 
+type SoundingProps = ReturnType<typeof insideLabels>[number] & { unit: number };
+
 /** Days to the mark on the deepest band; past it, a coral figure on a paper plate. */
-function Sounding({ surface, x, y, name, strip, turned }: ReturnType<typeof insideLabels>[number]) {
+function Sounding({ surface, x, y, name, strip, turned, unit }: SoundingProps) {
   const text = days(surface.daysLeft);
   const tint = step(surface.level);
-  const width = text.length * 7.5 + 9;
+  const width = (text.length * 7.5 + 9) * unit;
+  const size = { fontSize: 13 * unit };
   const turn = turned ? `rotate(-90 ${x} ${y})` : undefined;
   const plain = surface.overMark ? null : inkOn(tint);
   return (
@@ -147,9 +162,9 @@ function Sounding({ surface, x, y, name, strip, turned }: ReturnType<typeof insi
       {name && (
         <text
           x={x}
-          y={y - 17}
+          y={y - 17 * unit}
           textAnchor="middle"
-          style={{ fontSize: 12.5, fill: plain ?? "var(--ink)" }}
+          style={{ fontSize: 12.5 * unit, fill: plain ?? "var(--ink)" }}
         >
           {name}
         </text>
@@ -159,20 +174,27 @@ function Sounding({ surface, x, y, name, strip, turned }: ReturnType<typeof insi
           {strip && (
             <rect
               x={x - width / 2}
-              y={y - 7.5}
+              y={y - 7.5 * unit}
               width={width}
-              height="15"
+              height={15 * unit}
               fill={`var(--t${tint})`}
             />
           )}
-          <text className="sounding" x={x} y={y + 4.5} style={{ fill: plain }}>
+          <text className="sounding" x={x} y={y + 4.5 * unit} style={{ ...size, fill: plain }}>
             {text}
           </text>
         </>
       ) : (
         <>
-          <rect className="plate" x={x - width / 2} y={y - 9} width={width} height="18" rx="2" />
-          <text className="sounding over" x={x} y={y + 4.5}>
+          <rect
+            className="plate"
+            x={x - width / 2}
+            y={y - 9 * unit}
+            width={width}
+            height={18 * unit}
+            rx={2 * unit}
+          />
+          <text className="sounding over" x={x} y={y + 4.5 * unit} style={size}>
             {text}
           </text>
         </>
@@ -182,47 +204,64 @@ function Sounding({ surface, x, y, name, strip, turned }: ReturnType<typeof insi
 }
 
 /** Four ink brackets round the chosen surface. */
-function Brackets({ shape }: { shape: PlanShape }) {
+function Brackets({ shape, unit }: { shape: PlanShape; unit: number }) {
   const { x, y, width, height } = shape.bounds;
   const arm = Math.min(22, width / 3, height / 3);
-  const [l, t, r, b] = [x - 4, y - 4, x + width + 4, y + height + 4];
+  const off = 4 * unit;
+  const [l, t, r, b] = [x - off, y - off, x + width + off, y + height + off];
   return (
     <path
       className="pick"
+      style={{ strokeWidth: 3.5 * unit }}
       d={`M${l} ${t + arm}V${t}H${l + arm}M${r - arm} ${t}H${r}V${t + arm}M${r} ${b - arm}V${b}H${r - arm}M${l + arm} ${b}H${l}V${b - arm}`}
     />
   );
 }
 
-type Box = { x: number; y: number; width: number; height: number };
-
 /** The border of the chart; its bars are twenty centimetres of car. */
-function Neatline({ box, cabin }: { box: Box; cabin: Cabin }) {
-  const along = 20 / cabin.centimetresAlong;
-  const across = 20 / cabin.centimetresAcross;
-  const x0 = box.x + 3;
-  const y0 = box.y + 3;
-  const width = box.width - 6;
-  const height = box.height - 6;
-  const barsAlong = Array.from({ length: Math.floor((width - 16) / along) }, (_, i) => i).filter(
-    (i) => i % 2,
-  );
-  const barsAcross = Array.from({ length: Math.floor((height - 16) / across) }, (_, i) => i).filter(
-    (i) => i % 2,
-  );
+function Neatline({ box, cabin }: { box: Frame; cabin: Cabin }) {
+  const { unit } = box;
+  const along = 20 / cabin.plan.scale.centimetresAlong;
+  const across = 20 / cabin.plan.scale.centimetresAcross;
+  const x0 = box.x + 3 * unit;
+  const y0 = box.y + 3 * unit;
+  const width = box.width - 6 * unit;
+  const height = box.height - 6 * unit;
+  const bars = (length: number, bar: number) =>
+    Array.from({ length: Math.floor((length - 16 * unit) / bar) }, (_, i) => i).filter(
+      (i) => i % 2,
+    );
   return (
     <g fill="none" stroke="var(--ink)" aria-hidden="true">
-      <rect x={x0} y={y0} width={width} height={height} strokeWidth="1.2" />
-      <rect x={x0 + 8} y={y0 + 8} width={width - 16} height={height - 16} strokeWidth=".8" />
+      <rect x={x0} y={y0} width={width} height={height} strokeWidth={1.2 * unit} />
+      <rect
+        x={x0 + 8 * unit}
+        y={y0 + 8 * unit}
+        width={width - 16 * unit}
+        height={height - 16 * unit}
+        strokeWidth={0.8 * unit}
+      />
       <g fill="var(--ink)" stroke="none">
-        {barsAlong.flatMap((i) =>
-          [y0 + 2.3, y0 + height - 5.9].map((y) => (
-            <rect key={`${i} ${y}`} x={x0 + 8 + i * along} y={y} width={along} height="3.6" />
+        {bars(width, along).flatMap((i) =>
+          [y0 + 2.3 * unit, y0 + height - 5.9 * unit].map((y) => (
+            <rect
+              key={`${i} ${y}`}
+              x={x0 + 8 * unit + i * along}
+              y={y}
+              width={along}
+              height={3.6 * unit}
+            />
           )),
         )}
-        {barsAcross.flatMap((i) =>
-          [x0 + 2.3, x0 + width - 5.9].map((x) => (
-            <rect key={`${i} ${x}`} x={x} y={y0 + 8 + i * across} width="3.6" height={across} />
+        {bars(height, across).flatMap((i) =>
+          [x0 + 2.3 * unit, x0 + width - 5.9 * unit].map((x) => (
+            <rect
+              key={`${i} ${x}`}
+              x={x}
+              y={y0 + 8 * unit + i * across}
+              width={3.6 * unit}
+              height={across}
+            />
           )),
         )}
       </g>

@@ -10,6 +10,7 @@ type Props = { vehicleId: string; surfaceId: string; surfaceName: string };
 export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
   const [open, setOpen] = useState(false);
   const [note, setNote] = useState("");
+  const [everywhere, setEverywhere] = useState<string | null>(null);
   const queries = useQueryClient();
   const happenings = useQuery({
     queryKey: ["events"],
@@ -18,27 +19,32 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
     staleTime: Number.POSITIVE_INFINITY,
   });
   const record = useMutation({
-    mutationFn: (event: string) =>
+    mutationFn: ({ event, whole }: { event: string; whole: boolean }) =>
       ask(
         api.POST("/api/vehicles/{vehicleId}/events", {
           params: { path: { vehicleId } },
-          body: { event, surfaceIds: [surfaceId], note },
+          body: { event, surfaceIds: whole ? [] : [surfaceId], note },
         }),
       ),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
       setOpen(false);
       setNote("");
+      setEverywhere(null);
     },
   });
+  const asked = happenings.data?.find((one) => one.id === everywhere);
   return (
     <>
-      <button type="button" className="act2 no-print mt-auto w-full" onClick={() => setOpen(true)}>
+      <button type="button" className="act2 no-print w-full" onClick={() => setOpen(true)}>
         Something happened here
       </button>
       <Sheet
         open={open}
-        onClose={() => setOpen(false)}
+        onClose={() => {
+          setOpen(false);
+          setEverywhere(null);
+        }}
         title="What happened?"
         about={`${surfaceName}: the levels it touches rise at once. You can undo it in the log.`}
       >
@@ -53,19 +59,45 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
             onChange={(event) => setNote(event.target.value)}
           />
         </Field>
-        <div className="grid gap-2">
-          {happenings.data?.map((one) => (
+        {asked ? (
+          <div className="grid gap-2">
+            <p className="text-17 font-semibold">{asked.name}: where?</p>
             <button
               type="button"
-              key={one.id}
-              className="act2 justify-start text-16"
+              className="act"
               disabled={record.isPending}
-              onClick={() => record.mutate(one.id)}
+              onClick={() => record.mutate({ event: asked.id, whole: true })}
             >
-              {one.name}
+              The whole car
             </button>
-          ))}
-        </div>
+            <button
+              type="button"
+              className="act2"
+              disabled={record.isPending}
+              onClick={() => record.mutate({ event: asked.id, whole: false })}
+            >
+              Only here: {surfaceName}
+            </button>
+          </div>
+        ) : (
+          <div className="grid gap-2 desk:grid-cols-2">
+            {happenings.data?.map((one) => (
+              <button
+                type="button"
+                key={one.id}
+                className="act2 justify-start text-left text-16"
+                disabled={record.isPending}
+                onClick={() =>
+                  one.wholeCar
+                    ? setEverywhere(one.id)
+                    : record.mutate({ event: one.id, whole: false })
+                }
+              >
+                {one.name}
+              </button>
+            ))}
+          </div>
+        )}
         {record.isError && (
           <p role="alert" className="mt-3 text-coral">
             {record.error.message}

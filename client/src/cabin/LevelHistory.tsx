@@ -9,8 +9,8 @@ const FOOT = 24;
 
 /** The saw-tooth of a level over the last weeks, with the mark and where it is heading. */
 export function LevelHistory({ task }: { task: SurfaceTask }) {
-  const points = task.history.map((point) => ({ at: Date.parse(point.at), level: point.level }));
-  const ahead = { at: Date.parse(task.ahead.at), level: task.ahead.level };
+  const points = task.history.map(placed);
+  const ahead = placed(task.ahead);
   const first = points[0]?.at ?? 0;
   const now = points.at(-1) ?? ahead;
   const last = Math.max(ahead.at, now.at + 1);
@@ -23,6 +23,16 @@ export function LevelHistory({ task }: { task: SurfaceTask }) {
         `${index ? "L" : "M"}${x(point.at).toFixed(1)} ${y(point.level).toFixed(1)}`,
     )
     .join("");
+  const ends = [...points, ...(ahead.at > now.at ? [ahead] : [])];
+  const band = [
+    ...ends.map((point) => ({ at: point.at, level: Math.min(point.high, top) })),
+    ...ends.toReversed().map((point) => ({ at: point.at, level: Math.min(point.low, top) })),
+  ]
+    .map(
+      (point, index) =>
+        `${index ? "L" : "M"}${x(point.at).toFixed(1)} ${y(point.level).toFixed(1)}`,
+    )
+    .join("");
   const firstText = task.history[0]?.at;
   const nowText = task.history.at(-1)?.at;
   return (
@@ -30,9 +40,10 @@ export function LevelHistory({ task }: { task: SurfaceTask }) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="w-full"
       role="img"
-      aria-label={`Level over the last weeks, now ${task.level.toFixed(2)}; the mark is 1.`}
+      aria-label={`Level over the last weeks, now ${task.level.toFixed(2)}, in nine cases of ten between ${now.low.toFixed(2)} and ${now.high.toFixed(2)}; the mark is 1.`}
     >
       <path d={`${line}L${x(now.at)} ${y(0)}L${LEFT} ${y(0)}Z`} fill="var(--t1)" />
+      <path d={`${band}Z`} fill="var(--t3)" opacity=".5" />
       <path d={`M${LEFT} ${y(0.5)}H${WIDTH}`} stroke="var(--hairline)" />
       <path d={`M${LEFT} ${y(0)}H${WIDTH}`} stroke="var(--ink)" />
       <path d={`M${LEFT} ${y(1)}H${WIDTH}`} stroke="var(--coral)" strokeWidth="1.5" />
@@ -80,4 +91,10 @@ export function LevelHistory({ task }: { task: SurfaceTask }) {
       )}
     </svg>
   );
+}
+
+type Point = SurfaceTask["ahead"];
+
+function placed(point: Point) {
+  return { ...point, at: Date.parse(point.at) };
 }

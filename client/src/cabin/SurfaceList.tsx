@@ -43,7 +43,9 @@ export function SurfaceList({ cabin, chosen, onChoose }: Props) {
             </td>
             <td className="pr-5 text-right">{surface.level.toFixed(2)}</td>
             <td className="pr-4 max-desk:hidden">{surface.taskName}</td>
-            <td className="note pr-4 max-desk:hidden">{surface.note}</td>
+            <td className="note pr-4 max-desk:hidden">
+              {[surface.worn && "worn, not dirty", surface.note].filter(Boolean).join("; ")}
+            </td>
           </tr>
         ))}
       </tbody>

@@ -7,6 +7,8 @@ import { days, daysSaid, minutes, shortDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
 import { HappeningButton } from "./HappeningButton";
 import { LevelHistory } from "./LevelHistory";
+import { LookHere } from "./LookHere";
+import { WornButton } from "./WornButton";
 
 /** Everything about the chosen surface: how its level came about, when it is due and why then, and how it is cared for. */
 export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surfaceId: string }) {
@@ -27,12 +29,15 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
   if (!surface.data) {
     return <Loading what="Reading its record" />;
   }
-  const { name, about, zone, tasks } = surface.data;
+  const { name, about, zone, partOf, wear, tasks } = surface.data;
   const task = tasks.find((one) => one.taskId === picked) ?? tasks[0];
   return (
     <div className="flex flex-1 flex-col px-[22px] pt-4 pb-5">
       <h2 className="text-[24px]">{name}</h2>
-      <p className="mt-1 mb-2 text-14 text-soft">{[...about, zone].join(" · ")}</p>
+      <p className="mt-1 mb-2 text-14 text-soft">
+        {[...about, zone, partOf && `part of ${partOf.toLowerCase()}`].filter(Boolean).join(" · ")}
+      </p>
+      {wear && <p className="note mb-2 !text-[15px]">Worn, not dirty: {wear}</p>}
       {task && (
         <>
           {tasks.length > 1 && (
@@ -50,10 +55,15 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
           )}
           <LevelHistory task={task} />
           <Why task={task} single={tasks.length === 1} />
+          <p className="border-t border-hairline py-2 text-13">{task.learnt}</p>
+          <LookHere vehicleId={vehicleId} surface={surface.data} />
           <How task={task} />
         </>
       )}
-      <HappeningButton vehicleId={vehicleId} surfaceId={surfaceId} surfaceName={name} />
+      <div className="mt-auto grid gap-2">
+        <WornButton vehicleId={vehicleId} surface={surface.data} />
+        <HappeningButton vehicleId={vehicleId} surfaceId={surfaceId} surfaceName={name} />
+      </div>
     </div>
   );
 }
@@ -128,7 +138,7 @@ function trim(value: number): string {
 function How({ task }: { task: SurfaceTask }) {
   return (
     <section className="border-t border-hairline pt-2 pb-3">
-      <h3 className="mb-1 text-17">Method, {minutes(task.minutes)} minutes</h3>
+      <h3 className="mb-1 text-17">Method, {minutes(task.minutes)} min</h3>
       <ol className="text-13 leading-[1.4]">
         {task.steps.map((step, index) => (
           <li key={step} className="mb-0.5 grid grid-cols-[18px_1fr]">

@@ -32,47 +32,60 @@ function textWidth(text: string, letter = LETTER): number {
   return text.length * letter;
 }
 
+/** What the chart shows: the whole car, or one zone of it drawn larger. */
+export type Frame = {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  /** Size of a letter beside that on the whole chart; letters stay as large on the screen when the plan grows. */
+  unit: number;
+  /** The zone shown; null for the whole car. */
+  zone: string | null;
+};
+
 /** How much room a sounding needs inside its area. */
-function fitsSounding(surface: SurfaceOnChart, shape: PlanShape): boolean {
+function fitsSounding(surface: SurfaceOnChart, shape: PlanShape, unit: number): boolean {
   const width = textWidth(days(surface.daysLeft), 7.5) + 8;
-  const { narrowest, bounds } = shape;
+  const narrowest = shape.narrowest / unit;
+  const { bounds } = shape;
   if (shape.layer === "overhead") {
     return false;
   }
-  return narrowest >= Math.max(15, width) || (narrowest >= 14.5 && bounds.height > 90);
+  return narrowest >= Math.max(15, width) || (narrowest >= 14.5 && bounds.height > 90 * unit);
 }
 
 /** Whether a name stands wholly on the deepest band, where its ink can be read. */
-function fitsName(surface: SurfaceOnChart, shape: PlanShape): boolean {
+function fitsName(surface: SurfaceOnChart, shape: PlanShape, unit: number): boolean {
   const { bounds, anchor, narrowest } = shape;
-  if (surface.overMark || narrowest < 36 || bounds.height < 60 || shape.layer === "raised") {
+  if (surface.overMark || narrowest < 36 * unit || bounds.height < 60 * unit) {
     return false;
   }
   const bands = (step(surface.level) - 1) * bandDepth(narrowest);
   const half = Math.min(anchor.x - bounds.x, bounds.x + bounds.width - anchor.x) - bands - 2;
-  return textWidth(surface.shortName, 6.1) / 2 <= half;
+  return (textWidth(surface.shortName, 6.1) * unit) / 2 <= half;
 }
 
 /** Chooses what stands inside each area: the sounding, and the name where it fits. */
-export function insideLabels(cabin: Cabin): Inside[] {
-  const byId = new Map(cabin.surfaces.map((surface) => [surface.id, surface]));
+export function insideLabels(cabin: Cabin, { unit, zone }: Frame): Inside[] {
+  const byId = shown(cabin, zone);
   return cabin.plan.shapes.flatMap((shape) => {
     const surface = byId.get(shape.surfaceId);
-    const plated = surface?.overMark && shape.narrowest >= 9;
-    if (!surface || (!fitsSounding(surface, shape) && !plated)) {
+    const plated = surface?.overMark && shape.narrowest >= 9 * unit;
+    if (!surface || (!fitsSounding(surface, shape, unit) && !plated)) {
       return [];
     }
-    const name = fitsName(surface, shape) ? surface.shortName : null;
+    const name = fitsName(surface, shape, unit) ? surface.shortName : null;
     return [
       {
         surface,
         x: shape.anchor.x,
-        y: shape.anchor.y + (name ? 10 : 0),
+        y: shape.anchor.y + (name ? 10 * unit : 0),
         name,
-        strip: shape.narrowest < 36,
+        strip: shape.narrowest < 36 * unit,
         turned:
           shape.bounds.height > shape.bounds.width &&
-          shape.narrowest < textWidth(days(surface.daysLeft), 7.5) + 2,
+          shape.narrowest < (textWidth(days(surface.daysLeft), 7.5) + 2) * unit,
       },
     ];
   });
@@ -82,14 +95,13 @@ export function insideLabels(cabin: Cabin): Inside[] {
  * Names in the margins for areas too small to carry their own, with upright leaders that never slant.
  * What is over the mark or has something to tell is placed first; what finds no room is in the list.
  */
-export function leaders(cabin: Cabin, left: number, right: number): Leader[] {
-  const named = new Set(
-    insideLabels(cabin)
-      .filter((one) => one.name)
-      .map((one) => one.surface.id),
-  );
-  const byId = new Map(cabin.surfaces.map((surface) => [surface.id, surface]));
-  const sounded = new Set(insideLabels(cabin).map((one) => one.surface.id));
+export function leaders(cabin: Cabin, frame: Frame): Leader[] {
+  const { unit } = frame;
+  const inside = insideLabels(cabin, frame);
+  const named = new Set(inside.filter((one) => one.name).map((one) => one.surface.id));
+  const byId = shown(cabin, frame.zone);
+  const sounded = new Set(inside.map((one) => one.surface.id));
+  const middle = frame.y + frame.height / 2;
   const wanted = cabin.plan.shapes
     .flatMap((shape) => {
       const surface = byId.get(shape.surfaceId);
@@ -103,13 +115,14 @@ export function leaders(cabin: Cabin, left: number, right: number): Leader[] {
     const head = sounded.has(surface.id)
       ? surface.shortName
       : `${surface.shortName} ${days(surface.daysLeft)}`;
-    const width = textWidth(head) + (surface.note ? textWidth(surface.note, NOTE_LETTER) + 6 : 0);
-    const anchor = leaderEnd(shape);
-    const near = anchor.y < 290;
-    const far = surface.overMark || surface.note !== "" ? [!near] : [];
+    const width =
+      (textWidth(head) + (surface.note ? textWidth(surface.note, NOTE_LETTER) + 6 : 0)) * unit;
+    const anchor = leaderEnd(shape, middle, unit);
+    const near = anchor.y < middle;
+    const far = surface.overMark || surface.note !== "" || frame.zone !== null ? [!near] : [];
     const spots = [near, ...far].flatMap((top) => [0, 1].map((row) => ({ top, row })));
     for (const { top, row } of spots) {
-      const x = room(placed, { top, row }, anchor.x, width, left, right);
+      const x = room(placed, { top, row }, anchor.x, width, frame);
       if (x !== null) {
         placed.push({ surface, head, note: surface.note, x, anchor, width, top, row });
         break;
@@ -128,13 +141,15 @@ function weight(surface: SurfaceOnChart, sounded: Set<string>): number {
   return (surface.overMark ? 4 : 0) + (surface.note ? 2 : 0) + (sounded.has(surface.id) ? 0 : 3);
 }
 
-function leaderEnd(shape: PlanShape): { x: number; y: number } {
+function leaderEnd(shape: PlanShape, middle: number, unit: number): { x: number; y: number } {
   const { bounds, anchor } = shape;
   const long = bounds.height > 250 && shape.layer !== "overhead";
   if (!long) {
     // Clear of the sounding, which stands on the anchor of larger areas.
     const large = Math.min(bounds.width, bounds.height) > 60 && shape.layer !== "overhead";
-    return large ? { x: anchor.x + 30, y: anchor.y + (anchor.y < 290 ? -30 : 40) } : anchor;
+    return large
+      ? { x: anchor.x + 30 * unit, y: anchor.y + (anchor.y < middle ? -30 : 40) * unit }
+      : anchor;
   }
   return { x: bounds.x + bounds.width - 14, y: bounds.y + 26 };
 }
@@ -148,27 +163,38 @@ function room(
   { top, row }: { top: boolean; row: number },
   anchor: number,
   width: number,
-  left: number,
-  right: number,
+  { x: frameX, width: frameWidth, unit }: Frame,
 ): number | null {
+  const left = frameX + 20 * unit;
+  const right = frameX + frameWidth - 20 * unit;
   const margin = placed.filter((one) => one.top === top);
-  if (margin.some((one) => Math.abs(one.anchor.x - anchor) < 6)) {
+  if (margin.some((one) => Math.abs(one.anchor.x - anchor) < 6 * unit)) {
     return null;
   }
-  const covers = (from: number, wide: number, x: number) => x > from - 5 && x < from + wide + 5;
+  const covers = (from: number, wide: number, x: number) =>
+    x > from - 5 * unit && x < from + wide + 5 * unit;
   const clear = (from: number) =>
     from >= left &&
     from + width <= right &&
     margin.every((one) =>
       one.row === row
-        ? from > one.x + one.width + GAP || from + width + GAP < one.x
+        ? from > one.x + one.width + GAP * unit || from + width + GAP * unit < one.x
         : row === 0
           ? !covers(one.x, one.width, anchor)
           : !covers(from, width, one.anchor.x),
     );
   const starts = Array.from(
     { length: STEPS + 1 },
-    (_, index) => anchor - 8 - (index / STEPS) * (width - 16),
+    (_, index) => anchor - 8 * unit - (index / STEPS) * (width - 16 * unit),
   );
   return starts.find(clear) ?? null;
+}
+
+/** The surfaces that are labelled: those of the zone shown. */
+function shown(cabin: Cabin, zone: string | null): Map<string, SurfaceOnChart> {
+  return new Map(
+    cabin.surfaces
+      .filter((surface) => zone === null || surface.zoneId === zone)
+      .map((surface) => [surface.id, surface]),
+  );
 }

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Switch } from "radix-ui";
 import { type FormEvent, useId, useState } from "react";
-import { api, ask, type LogEntry, Problem } from "../api/client";
+import { api, ask, basedOn, type LogEntry, Problem } from "../api/client";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
 
@@ -21,7 +21,7 @@ export function CorrectSheet({ entry, now, vehicleId, onClose }: Props) {
       ask(
         api.PUT("/api/log/{entryId}", {
           params: { path: { entryId: entry.id } },
-          headers: { "If-Match": `"${entry.version}"` },
+          headers: basedOn(entry.version),
           body: { at: withOffset(at, entry.at), takenMinutes: Number(taken), cameClean, note },
         }),
       ),

@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { api, ask, type LogEntry } from "../api/client";
+import { api, ask, basedOn, type LogEntry } from "../api/client";
 import { clock, count, minutes, shortDay } from "../shared/format";
 import { Empty, Failed, Loading } from "../shared/States";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -147,7 +147,7 @@ function Row({
     mutationFn: () => {
       const request = {
         params: { path: { entryId: entry.id } },
-        headers: { "If-Match": `"${entry.version}"` },
+        headers: basedOn(entry.version),
       };
       return ask(
         entry.undone

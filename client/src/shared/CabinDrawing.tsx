@@ -16,35 +16,27 @@ type Props = {
 export function CabinDrawing({ cabin, overhead = true, wrap }: Props) {
   const { plan } = cabin;
   const byId = new Map(cabin.surfaces.map((surface) => [surface.id, surface]));
-  const marks = (surfaceId: string | null) =>
-    plan.marks
-      .filter((mark) => mark.surfaceId === surfaceId)
-      .map((mark) => (
-        <path
-          key={mark.outline}
-          d={mark.outline}
-          fill={mark.kind === "patch" ? "var(--paper)" : "none"}
-          stroke="var(--ink)"
-          strokeWidth=".9"
-          opacity=".8"
-          pointerEvents="none"
-        />
-      ));
-
   return (
     <g>
-      <g fill="var(--paper-deep)" stroke="var(--ink)" strokeWidth="1.3">
-        {plan.marks
-          .filter((mark) => mark.surfaceId === null)
-          .map((mark) => (
-            <path key={mark.outline} d={mark.outline} />
-          ))}
-      </g>
+      <PlanMarks plan={plan} surfaceId={null} />
       <path d={plan.body} fill="var(--paper-deep)" stroke="var(--ink)" strokeWidth="1.8" />
       {plan.shapes.map((shape) => {
         const surface = byId.get(shape.surfaceId);
-        if (!surface || (shape.layer === "overhead" && !overhead)) {
+        if (shape.layer === "overhead" && !overhead) {
           return null;
+        }
+        if (!surface) {
+          // There, but not asked for: an empty outline, so that the cabin can still be recognised.
+          return (
+            <path
+              key={shape.surfaceId}
+              d={shape.outline}
+              fill="none"
+              stroke="var(--line)"
+              strokeWidth=".8"
+              pointerEvents="none"
+            />
+          );
         }
         const drawing =
           shape.layer === "overhead" ? (
@@ -66,11 +58,31 @@ export function CabinDrawing({ cabin, overhead = true, wrap }: Props) {
                 over={surface.overMark}
                 tinted={surface.tinted}
               />
-              {marks(shape.surfaceId)}
+              <PlanMarks plan={plan} surfaceId={shape.surfaceId} />
             </>
           );
         return <g key={shape.surfaceId}>{wrap ? wrap(surface, shape, drawing) : drawing}</g>;
       })}
     </g>
   );
+}
+
+type MarksProps = { plan: Cabin["plan"]; surfaceId: string | null };
+
+/** The fine detail of one surface; of the body itself where no surface is named. */
+export function PlanMarks({ plan, surfaceId }: MarksProps) {
+  const body = surfaceId === null;
+  return plan.marks
+    .filter((mark) => mark.surfaceId === surfaceId)
+    .map((mark) => (
+      <path
+        key={mark.outline}
+        d={mark.outline}
+        fill={body ? "var(--paper-deep)" : mark.kind === "patch" ? "var(--paper)" : "none"}
+        stroke="var(--ink)"
+        strokeWidth={body ? 1.3 : 0.9}
+        opacity={body ? 1 : 0.8}
+        pointerEvents="none"
+      />
+    ));
 }

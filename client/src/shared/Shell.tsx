@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { NavLink, useNavigate, useParams } from "react-router";
 import { api, ask } from "../api/client";
-import { CabinIcon, LogIcon, Mark, TodayIcon } from "./icons";
+import { CabinIcon, CarIcon, LogIcon, Mark, TodayIcon } from "./icons";
 import { useShortcuts } from "./shortcuts";
 import { useTheme } from "./theme";
 
@@ -10,6 +10,7 @@ const PLACES = [
   { path: "today", name: "Today", key: "1", Icon: TodayIcon },
   { path: "cabin", name: "Cabin", key: "2", Icon: CabinIcon },
   { path: "log", name: "Log", key: "3", Icon: LogIcon },
+  { path: "car", name: "Car", key: "4", Icon: CarIcon },
 ];
 
 /** The frame of every place: the rail of places, and a word when the server is lost. */

@@ -1,32 +1,33 @@
-import { useQuery } from "@tanstack/react-query";
 import { useLocation, useNavigate } from "react-router";
-import { api, ask, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
+import { useVehicles } from "../api/queries";
 import { Choice } from "./Choice";
 
 const ADD = "add";
+const ALL = "all";
 
 /** The vehicle in the title strip; with it one changes to another, or adds one. */
 export function VehicleCell({ vehicle }: { vehicle: Schemas["VehicleView"] }) {
   const navigate = useNavigate();
-  const place = useLocation().pathname.split("/").at(-1);
-  const vehicles = useQuery({
-    queryKey: ["vehicles"],
-    queryFn: ({ signal }) => ask(api.GET("/api/vehicles", { signal })),
-  });
-  const all = vehicles.data ?? [vehicle];
+  const place = useLocation().pathname.split("/").slice(3).join("/");
+  const vehicles = useVehicles();
+  const offered = vehicles.data?.filter((one) => !one.archived || one.id === vehicle.id);
   return (
     <Choice
       plain
       label="Vehicle"
       value={vehicle.id}
       options={[
-        ...all.map((one) => ({
+        ...(offered ?? [vehicle]).map((one) => ({
           value: one.id,
           label: one.description ? `${one.name}, ${one.description}` : one.name,
         })),
         { value: ADD, label: "Add a vehicle" },
+        { value: ALL, label: "All vehicles and the archive" },
       ]}
-      onChange={(id) => navigate(id === ADD ? "/welcome" : `/cars/${id}/${place}`)}
+      onChange={(id) =>
+        navigate(id === ADD ? "/welcome" : id === ALL ? "/vehicles" : `/cars/${id}/${place}`)
+      }
     />
   );
 }

@@ -1,13 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
-import { api, ask } from "../api/client";
+import { useVehicles } from "../api/queries";
 import { VehicleCell } from "./VehicleCell";
 
 /** The vehicle in the title strip of a place that knows only its id. */
 export function VehicleNameCell({ vehicleId }: { vehicleId: string }) {
-  const vehicles = useQuery({
-    queryKey: ["vehicles"],
-    queryFn: ({ signal }) => ask(api.GET("/api/vehicles", { signal })),
-  });
+  const vehicles = useVehicles();
   const vehicle = vehicles.data?.find((one) => one.id === vehicleId);
   return vehicle ? <VehicleCell vehicle={vehicle} /> : null;
 }

@@ -119,3 +119,17 @@ export function count(number: number, noun: string): string {
 export function percent(share: number): string {
   return `${Math.round(share * 100)} %`;
 }
+
+/** The part of a map of errors that stands under a prefix, without the prefix. */
+export function within(errors: Record<string, string[]>, prefix: string): Record<string, string[]> {
+  return Object.fromEntries(
+    Object.entries(errors)
+      .filter(([field]) => field.startsWith(prefix))
+      .map(([field, sentences]) => [field.slice(prefix.length), sentences]),
+  );
+}
+
+/** "Jan", for a month from 1 to 12. */
+export function shortMonth(month: number): string {
+  return (MONTHS[month - 1] ?? "").slice(0, 3);
+}

@@ -48,6 +48,16 @@ export function LogIcon() {
   );
 }
 
+export function CarIcon() {
+  return (
+    <Icon>
+      <circle cx="12" cy="12" r="8.500" />
+      <circle cx="12" cy="12" r="2.300" />
+      <path d="M3.800 10.500c2.600 0 4.300.300 6 .800M20.200 10.500c-2.600 0-4.300.300-6 .800M12 14.300v6.200" />
+    </Icon>
+  );
+}
+
 export function Mark({ size = 38 }: { size?: number }) {
   return (
     <svg width={size} height={size} viewBox="0 0 40 40" aria-hidden="true">

@@ -1,61 +1,20 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useId, useState } from "react";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { api, ask, type NewVehicle, Problem } from "../api/client";
-import { Choice } from "../shared/Choice";
+import { api, ask, type Choices, type Layout, type NewVehicle, Problem } from "../api/client";
+import { useChoices, useVehicles } from "../api/queries";
+import { CabinSketch } from "../builder/CabinSketch";
+import { LayoutForm } from "../builder/LayoutForm";
+import { ImportVehicle } from "../car/ImportVehicle";
 import { Field } from "../shared/Field";
+import { within } from "../shared/format";
 import { Mark } from "../shared/icons";
+import { Pick } from "../shared/Pick";
 import { Failed, Loading } from "../shared/States";
-import { Pick } from "./Pick";
-
-const MATERIALS: Record<string, string> = {
-  wovenFabric: "Woven fabric",
-  fabricWithMicrosuede: "Fabric with microsuede inserts",
-  coatedLeather: "Leather",
-  syntheticLeather: "Synthetic leather",
-};
-
-const MATS = { rubber: "Rubber", pile: "Carpet", none: "None" };
-
-const FIRST: NewVehicle = {
-  name: "",
-  description: "",
-  body: "hatchback",
-  rows: 2,
-  driverSide: "right",
-  seatMaterial: "wovenFabric",
-  frontMats: "rubber",
-  rearMats: "rubber",
-  glossTrim: false,
-  tintedRear: false,
-  childSeats: 0,
-  kilometresAWeek: 240,
-  look: "livedIn",
-};
 
 /** First use: a few answers from which Cove draws the cabin and sets its levels. */
 export function WelcomePage() {
-  const choices = useQuery({
-    queryKey: ["choices"],
-    queryFn: ({ signal }) => ask(api.GET("/api/vehicles/choices", { signal })),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-  const vehicles = useQuery({
-    queryKey: ["vehicles"],
-    queryFn: ({ signal }) => ask(api.GET("/api/vehicles", { signal })),
-  });
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const [wish, setWish] = useState(FIRST);
-  const [distance, setDistance] = useState(String(FIRST.kilometresAWeek));
-  const add = useMutation({
-    mutationFn: () =>
-      ask(api.POST("/api/vehicles", { body: { ...wish, kilometresAWeek: Number(distance) } })),
-    onSuccess: async (vehicle) => {
-      await queries.invalidateQueries({ queryKey: ["vehicles"] });
-      navigate(`/cars/${vehicle.id}/today`);
-    },
-  });
+  const choices = useChoices();
   if (choices.isError) {
     return (
       <div className="flex min-h-dvh">
@@ -70,12 +29,43 @@ export function WelcomePage() {
       </div>
     );
   }
-  const set = (change: Partial<NewVehicle>) => setWish((old) => ({ ...old, ...change }));
-  const body = choices.data.bodies.find((one) => one.body === wish.body);
+  return <Welcome choices={choices.data} />;
+}
+
+function Welcome({ choices }: { choices: Choices }) {
+  const vehicles = useVehicles();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [name, setName] = useState("");
+  const [description, setDescription] = useState("");
+  const [look, setLook] = useState<NewVehicle["look"]>("livedIn");
+  const [distance, setDistance] = useState(String(choices.referenceUse.kilometresAWeek));
+  const [layout, setLayout] = useState<Layout>(() => choices.bodies[0]?.usual ?? ({} as Layout));
+  const add = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST("/api/vehicles", {
+          body: { name, description, layout, use: { kilometresAWeek: Number(distance) }, look },
+        }),
+      ),
+    onSuccess: async (vehicle) => {
+      await queries.invalidateQueries({ queryKey: ["vehicles"] });
+      navigate(`/cars/${vehicle.id}/today`);
+    },
+  });
   const errors = add.error instanceof Problem ? add.error.errors : {};
   const first = vehicles.data?.length === 0;
+  const form = (part: "frame" | "cabin" | "fittings") => (
+    <LayoutForm
+      choices={choices}
+      layout={layout}
+      onChange={setLayout}
+      errors={within(errors, "layout.")}
+      part={part}
+    />
+  );
   return (
-    <main className="mx-auto max-w-[880px] px-5 pt-8 pb-16">
+    <main className="mx-auto max-w-[1120px] px-5 pt-8 pb-16">
       <div className="mb-6 flex items-center gap-4">
         <Mark size={48} />
         {!first && vehicles.data && (
@@ -90,7 +80,7 @@ export function WelcomePage() {
         what is worth doing in the minutes you have. Everything stays on this device.
       </p>
       <form
-        className="grid gap-x-10 desk:grid-cols-2"
+        className="grid gap-x-10 desk:grid-cols-[1fr_1fr_1.25fr]"
         onSubmit={(event: FormEvent) => {
           event.preventDefault();
           add.mutate();
@@ -101,157 +91,70 @@ export function WelcomePage() {
             <input
               className="field"
               maxLength={60}
-              value={wish.name}
-              onChange={(event) => set({ name: event.target.value })}
+              value={name}
+              onChange={(event) => setName(event.target.value)}
             />
           </Field>
           <Field label="Year and body, if you like" error={errors.description?.[0]}>
             <input
               className="field"
               maxLength={120}
-              value={wish.description ?? ""}
-              onChange={(event) => set({ description: event.target.value })}
+              value={description}
+              onChange={(event) => setDescription(event.target.value)}
             />
           </Field>
-          <Labelled label="Body">
-            <Choice
-              label="Body"
-              value={wish.body}
-              options={choices.data.bodies.map((one) => ({ value: one.body, label: one.name }))}
-              onChange={(value) => {
-                const next = choices.data.bodies.find((one) => one.body === value);
-                if (next) {
-                  const rows = next.allowedRows.includes(wish.rows)
-                    ? wish.rows
-                    : (next.allowedRows[0] ?? 2);
-                  set({ body: next.body, rows, ...(rows === 1 ? { childSeats: 0 } : {}) });
-                }
-              }}
-            />
-          </Labelled>
-          {body && body.allowedRows.length > 1 && (
-            <Pick
-              label="Rows of seats"
-              error={errors.rows?.[0]}
-              value={String(wish.rows)}
-              options={body.allowedRows.map((rows) => ({
-                value: String(rows),
-                label: String(rows),
-              }))}
-              onChange={(value) => set({ rows: Number(value) })}
-            />
-          )}
-          <Pick
-            label="The driver sits on the"
-            value={wish.driverSide}
-            options={[
-              { value: "left", label: "Left" },
-              { value: "right", label: "Right" },
-            ]}
-            onChange={(value) => set({ driverSide: value as NewVehicle["driverSide"] })}
-          />
-          <Labelled label="Seats">
-            <Choice
-              label="Seats"
-              value={wish.seatMaterial}
-              options={choices.data.seatMaterials.map((one) => ({
-                value: one,
-                label: MATERIALS[one] ?? one,
-              }))}
-              onChange={(value) => set({ seatMaterial: value as NewVehicle["seatMaterial"] })}
-            />
-          </Labelled>
+          {form("frame")}
         </div>
+        <div>{form("cabin")}</div>
         <div>
-          <Pick
-            label="Mats in front"
-            value={wish.frontMats}
-            options={Object.entries(MATS).map(([value, label]) => ({ value, label }))}
-            onChange={(value) => set({ frontMats: value as NewVehicle["frontMats"] })}
-          />
-          {wish.rows > 1 && (
-            <Pick
-              label="Mats behind"
-              value={wish.rearMats}
-              options={Object.entries(MATS).map(([value, label]) => ({ value, label }))}
-              onChange={(value) => set({ rearMats: value as NewVehicle["rearMats"] })}
-            />
-          )}
-          <Pick
-            label="Gloss-black trim"
-            value={wish.glossTrim ? "yes" : "no"}
-            options={YES_NO}
-            onChange={(value) => set({ glossTrim: value === "yes" })}
-          />
-          <Pick
-            label="Tint film on the rear panes"
-            value={wish.tintedRear ? "yes" : "no"}
-            options={YES_NO}
-            onChange={(value) => set({ tintedRear: value === "yes" })}
-          />
-          {wish.rows > 1 && (
-            <Pick
-              label="Child seats"
-              value={String(wish.childSeats ?? 0)}
-              options={["0", "1", "2", "3"].map((one) => ({ value: one, label: one }))}
-              onChange={(value) => set({ childSeats: Number(value) })}
-            />
-          )}
-          <Field label="Kilometres a week" error={errors.kilometresAWeek?.[0]}>
-            <input
-              className="field"
-              type="number"
-              min="0"
-              max="10000"
-              step="any"
-              required
-              value={distance}
-              onChange={(event) => setDistance(event.target.value)}
-            />
-          </Field>
-          <Pick
-            label="How does it look inside today?"
-            value={wish.look}
-            options={[
-              { value: "fresh", label: "Just cleaned" },
-              { value: "livedIn", label: "Lived in" },
-              { value: "overdue", label: "Overdue" },
-            ]}
-            onChange={(value) => set({ look: value as NewVehicle["look"] })}
-          />
+          <div className="desk:sticky desk:top-6">
+            <CabinSketch layout={layout} />
+            <div className="mt-5">
+              <Field label="Kilometres a week" error={errors["use.kilometresAWeek"]?.[0]}>
+                <input
+                  className="field"
+                  type="number"
+                  min="0"
+                  max="10000"
+                  step="any"
+                  required
+                  value={distance}
+                  onChange={(event) => setDistance(event.target.value)}
+                />
+              </Field>
+              <Pick
+                label="How does it look inside today?"
+                value={look}
+                options={[
+                  { value: "fresh", label: "Just cleaned" },
+                  { value: "livedIn", label: "Lived in" },
+                  { value: "overdue", label: "Overdue" },
+                ]}
+                onChange={(value) => setLook(value as NewVehicle["look"])}
+              />
+            </div>
+            {add.error && Object.keys(errors).length === 0 && (
+              <p role="alert" className="mb-3 text-16 text-coral">
+                {add.error.message}
+              </p>
+            )}
+            <button type="submit" className="act min-h-[54px] w-full" disabled={add.isPending}>
+              Draw the cabin
+            </button>
+          </div>
         </div>
-        <div className="desk:col-span-2">
-          {add.error && Object.keys(errors).length === 0 && (
-            <p role="alert" className="mb-3 text-16 text-coral">
-              {add.error.message}
-            </p>
-          )}
-          <button
-            type="submit"
-            className="act min-h-[54px] max-desk:w-full"
-            disabled={add.isPending}
-          >
-            Draw the cabin
-          </button>
-        </div>
+        <details className="mt-6 border-t border-hairline pt-3 desk:col-span-3">
+          <summary className="min-h-11 cursor-pointer py-2 text-17 font-semibold">
+            More about the cabin: wheel, dash, screens, floor, roof
+          </summary>
+          <div className="mt-3 grid gap-x-10 desk:grid-cols-3 [&>div]:break-inside-avoid">
+            {form("fittings")}
+          </div>
+        </details>
       </form>
+      <div className="mt-6 border-t border-hairline pt-5">
+        <ImportVehicle onAdded={(id) => navigate(`/cars/${id}/today`)} />
+      </div>
     </main>
-  );
-}
-
-const YES_NO = [
-  { value: "yes", label: "Yes" },
-  { value: "no", label: "No" },
-];
-
-function Labelled({ label, children }: { label: string; children: React.ReactNode }) {
-  const id = useId();
-  return (
-    <div className="mb-4" role="group" aria-labelledby={id}>
-      <p id={id} className="mb-1 text-16 font-semibold">
-        {label}
-      </p>
-      {children}
-    </div>
   );
 }

@@ -30,13 +30,11 @@ public sealed class DemoData
         Screens = 2,
     };
 
-    /// <summary>A hobby beekeeper on a windy coast: pollen, a smoker's smoke, hives in the boot, salt on the winter roads.</summary>
+    /// <summary>A hobby beekeeper on a windy coast: a smoker's smoke on the clothes, hives in the boot, salt on the winter roads.</summary>
     private static readonly CarUse Beekeeping = new()
     {
         Distance = WeeklyDistance.FromKilometres(220),
-        Eating = Often.Sometimes,
         Smoke = SmokeHabit.Around,
-        OpenWindows = Often.Daily,
         GritMonths = MonthSet.Of(12, 1, 2),
         SunCreamMonths = MonthSet.Of(6, 7, 8),
         DustyWork = Often.Sometimes,

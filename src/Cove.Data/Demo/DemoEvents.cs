@@ -14,14 +14,14 @@ internal static class DemoEvents
             Event(now, zone, 2, 17.1, "mud-and-sand", "sand and wax", "boot"),
             // Looks of Friday evenings: a car that soils its carpets faster than most, and its dash slower.
             Look(now, zone, 134, "pat", "puff", "front-carpet"),
-            Look(now, zone, 106, "pat", "cloud", "front-carpet"),
-            Look(now, zone, 78, "pat", "puff", "front-carpet"),
-            Look(now, zone, 50, "pat", "puff", "driver-seat"),
+            Look(now, zone, 106, "pat", "puff", "front-carpet"),
+            Look(now, zone, 85, "finger-swipe", "grey", "dash"),
+            Look(now, zone, 78, "pat", "cloud", "front-carpet"),
+            Look(now, zone, 50, "pat", "specks", "driver-seat"),
             Look(now, zone, 50, "finger-swipe", "grey", "dash"),
-            Look(now, zone, 22, "finger-swipe", "grey", "dash"),
+            Look(now, zone, 36, "sheen", "matte", "wheel"),
             Look(now, zone, 22, "pat", "puff", "front-carpet"),
-            Look(now, zone, 22, "glare", "haze", "windscreen"),
-            Look(now, zone, 36, "sheen", "edges", "wheel"),
+            Look(now, zone, 22, "finger-swipe", "clean", "dash"),
         ];
 
     private static LogRow Look(

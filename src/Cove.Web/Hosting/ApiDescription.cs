@@ -1,4 +1,7 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
 
 namespace Cove.Web.Hosting;
 
@@ -25,8 +28,24 @@ internal static class ApiDescription
                     schema.Required = properties.Keys.ToHashSet(StringComparer.Ordinal);
                 }
 
+                NameFlags(schema, context.JsonTypeInfo.Type);
                 return Task.CompletedTask;
             }
         );
+    }
+
+    /// <summary>Flags are sent as lists of single values, so each value is named.</summary>
+    private static void NameFlags(OpenApiSchema schema, Type type)
+    {
+        if (type.IsEnum && type.IsDefined(typeof(FlagsAttribute), inherit: false))
+        {
+            schema.Type = null;
+            schema.Enum =
+            [
+                .. Enum.GetNames(type)
+                    .Where(name => name != "None")
+                    .Select(name => JsonNode.Parse($"\"{JsonNamingPolicy.CamelCase.ConvertName(name)}\"")!),
+            ];
+        }
     }
 }

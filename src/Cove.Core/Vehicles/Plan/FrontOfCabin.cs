@@ -237,12 +237,16 @@ internal static class FrontOfCabin
                 0.12,
                 ZoneIds.Driver
             ),
-            sheet.Pen().Ellipse(226, 164, 17, 50).Ellipse(226, 164, 8, 39),
-            anchor: sheet.Pen().Place(226, 119.5),
-            narrowest: 9
+            sheet.Pen().Ellipse(226, 164, 17, 50).Ellipse(226, 164, 11, 43),
+            anchor: sheet.Pen().Place(226, 117.5),
+            narrowest: 6
         );
-        sheet.Mark("wheel", sheet.Pen().Move(218, 164).Line(234, 164).Move(226, 164).Line(226, 203));
-        sheet.Mark("wheel", sheet.Pen().Ellipse(226, 164, 5, 12), PlanMarkKind.Patch);
+        sheet.Mark(
+            "wheel",
+            sheet.Pen().Box(223.5, 174, 5, 33, 1).Box(215.5, 160, 6, 8, 1).Box(230.5, 160, 6, 8, 1),
+            PlanMarkKind.Patch
+        );
+        sheet.Mark("wheel", sheet.Pen().Box(220, 150, 12, 28, 5), PlanMarkKind.Patch);
     }
 
     private static void Footwells(CabinSheet sheet)

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Cove.Core.Inspections;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
@@ -23,6 +24,7 @@ internal static class CabinEndpoints
                 "The cabin as a chart: the plan, and how each surface stands; for one kind of work, if asked."
             )
             .Produces<CabinView>()
+            .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
         api.MapGet("/vehicles/{vehicleId:guid}/surfaces/{surfaceId}", Surface)
             .WithName("GetSurface")
@@ -39,7 +41,7 @@ internal static class CabinEndpoints
         LogStore log,
         OwnerClock clock,
         CancellationToken cancel,
-        WorkKind? work = null
+        string? work = null
     )
     {
         if (
@@ -50,11 +52,18 @@ internal static class CabinEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
+        if (work is not null && KindOf(work) is null)
+        {
+            return Problems.Field("work", $"Choose one of: {string.Join(", ", WorkNames)}.");
+        }
+
         DateTimeOffset now = clock.Now;
         var events = await log.Events(vehicleId, now - NotesKept, cancel);
         CareStatus[] statuses =
         [
-            .. ledger.At(now).Where(status => work is null || status.Item.Task.Stage.KindOfWork() == work),
+            .. ledger
+                .At(now)
+                .Where(status => work is null || status.Item.Task.Stage.KindOfWork() == KindOf(work)),
         ];
         Core.Vehicles.Cabin cabin = ledger.Vehicle.ToCabin();
         SurfaceOnChartView[] surfaces =
@@ -79,6 +88,14 @@ internal static class CabinEndpoints
             )
         );
     }
+
+    private static IEnumerable<string> WorkNames =>
+        Enum.GetNames<WorkKind>().Select(JsonNamingPolicy.CamelCase.ConvertName);
+
+    private static WorkKind? KindOf(string work) =>
+        WorkNames.Contains(work, StringComparer.Ordinal)
+            ? Enum.Parse<WorkKind>(work, ignoreCase: true)
+            : null;
 
     private static SurfaceOnChartView? OnChart(
         Core.Vehicles.Cabin cabin,

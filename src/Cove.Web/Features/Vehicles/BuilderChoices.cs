@@ -68,7 +68,7 @@ internal sealed record BuilderChoices(
                         SurfaceWords.PluralOf(one.kind),
                         one.options.Materials,
                         one.options.Finishes,
-                        FactValues(one.options.Facts)
+                        Cove.Data.SurfaceDocument.FactsOf(one.options.Facts)
                     )),
             ],
             Names(Enum.GetValues<Material>(), SurfaceWords.NameOf, "None"),
@@ -88,10 +88,6 @@ internal sealed record BuilderChoices(
             ],
             Cove.Data.UseDocument.Of(CarUse.Reference)
         );
-
-    /// <summary>Facts as they are sent.</summary>
-    public static IReadOnlyList<string> FactValues(SurfaceFacts facts) =>
-        [.. Cove.Data.SurfaceDocument.FactsOf(facts).Select(fact => Camel($"{fact}"))];
 
     private static NamedView[] Names<T>(IEnumerable<T> values, Func<T, string> name, string whenEmpty)
         where T : struct, Enum =>
@@ -136,7 +132,7 @@ internal sealed record KindChoiceView(
     string Name,
     IReadOnlyList<Material> Materials,
     IReadOnlyList<Finish> Finishes,
-    IReadOnlyList<string> Facts
+    IReadOnlyList<SurfaceFacts> Facts
 );
 
 /// <summary>Something that keeps soil away.</summary>

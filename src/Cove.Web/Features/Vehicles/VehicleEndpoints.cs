@@ -215,7 +215,7 @@ internal static class VehicleEndpoints
                         surface.Finish,
                         surface.Area.SquareMetres,
                         surface.ZoneId,
-                        BuilderChoices.FactValues(surface.Facts),
+                        SurfaceDocument.FactsOf(surface.Facts),
                         surface.PartOf,
                         cut.Contains(surface.Id),
                         surface.Absent,

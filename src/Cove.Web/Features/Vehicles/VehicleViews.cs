@@ -85,7 +85,7 @@ internal sealed record SurfaceRecordView(
     Finish Finish,
     double SquareMetres,
     string Zone,
-    IReadOnlyList<string> Facts,
+    IReadOnlyList<SurfaceFacts> Facts,
     string? PartOf,
     bool Cut,
     bool Absent,

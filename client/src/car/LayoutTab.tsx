@@ -1,0 +1,95 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { api, ask, basedOn, Problem } from "../api/client";
+import { CabinSketch } from "../builder/CabinSketch";
+import { LayoutForm } from "../builder/LayoutForm";
+import { Field } from "../shared/Field";
+import { within } from "../shared/format";
+import type { TabProps } from "./CarPage";
+
+/** Name and layout of a car that is there already. */
+export function LayoutTab({ vehicle, choices }: TabProps) {
+  const queries = useQueryClient();
+  const [name, setName] = useState(vehicle.name);
+  const [description, setDescription] = useState(vehicle.description);
+  const [layout, setLayout] = useState(vehicle.layout);
+  const save = useMutation({
+    mutationFn: () =>
+      ask(
+        api.PUT("/api/vehicles/{vehicleId}", {
+          params: { path: { vehicleId: vehicle.id } },
+          headers: basedOn(vehicle.version),
+          body: { name, description, layout },
+        }),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["vehicles"] });
+      await queries.invalidateQueries({ queryKey: ["vehicle", vehicle.id] });
+    },
+  });
+  const errors = save.error instanceof Problem ? save.error.errors : {};
+  const form = (part: "frame" | "cabin" | "fittings") => (
+    <LayoutForm
+      choices={choices}
+      layout={layout}
+      onChange={setLayout}
+      errors={within(errors, "layout.")}
+      part={part}
+    />
+  );
+  return (
+    <form
+      className="grid gap-x-10 px-4 pt-5 pb-8 desk:grid-cols-[1fr_1fr_1.25fr] desk:px-[26px]"
+      onSubmit={(event: FormEvent) => {
+        event.preventDefault();
+        save.mutate();
+      }}
+    >
+      <div>
+        <Field label="What do you call it?" error={errors.name?.[0]}>
+          <input
+            className="field"
+            maxLength={60}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+        </Field>
+        <Field label="Year and body, if you like" error={errors.description?.[0]}>
+          <input
+            className="field"
+            maxLength={120}
+            value={description}
+            onChange={(event) => setDescription(event.target.value)}
+          />
+        </Field>
+        {form("frame")}
+      </div>
+      <div>
+        {form("cabin")}
+        {form("fittings")}
+      </div>
+      <div>
+        <div className="desk:sticky desk:top-6">
+          <CabinSketch layout={layout} />
+          <p className="mt-4 text-14 text-soft">
+            What you changed on single surfaces stays. What a new layout leaves out goes, with its
+            level; what it adds starts as lived in.
+          </p>
+          {save.error && (
+            <p role="alert" className="mt-3 text-16 text-coral">
+              {save.error.message}
+            </p>
+          )}
+          <button type="submit" className="act mt-4 w-full" disabled={save.isPending}>
+            Redraw the cabin
+          </button>
+          {save.isSuccess && (
+            <p role="status" className="mt-2 text-center text-14 text-kelp">
+              Redrawn.
+            </p>
+          )}
+        </div>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,190 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { api, ask, type Schemas } from "../api/client";
+import { count } from "../shared/format";
+import { Sheet } from "../shared/Sheet";
+import { Empty, Failed, Loading } from "../shared/States";
+import type { TabProps } from "./CarPage";
+
+/** What looks have taught of how fast this car soils, with how sure that is. */
+export function LearntTab({ vehicle }: TabProps) {
+  const learnt = useQuery({
+    queryKey: ["vehicle", vehicle.id, "learnt"],
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/learnt", {
+          params: { path: { vehicleId: vehicle.id } },
+          signal,
+        }),
+      ),
+  });
+  if (learnt.isError) {
+    return <Failed error={learnt.error} again={() => learnt.refetch()} />;
+  }
+  if (!learnt.data) {
+    return <Loading what="Reading what it taught" />;
+  }
+  if (learnt.data.looks === 0) {
+    return (
+      <Empty title="Nothing learnt yet">
+        <p>{learnt.data.car}</p>
+        <p className="mt-2">
+          A look takes seconds, and corrects both the level and the pace of what you look at.
+        </p>
+        <p className="mt-6">
+          <Link className="act2 text-ink" to={`/cars/${vehicle.id}/look`}>
+            Take a look round
+          </Link>
+        </p>
+      </Empty>
+    );
+  }
+  return <Learnt vehicleId={vehicle.id} learnt={learnt.data} />;
+}
+
+const FROM = 1 / 4;
+const TO = 4;
+const WIDTH = 420;
+const SCALE = [
+  { at: 0.25, words: "a quarter" },
+  { at: 0.5, words: "half" },
+  { at: 1, words: "reference" },
+  { at: 2, words: "twice" },
+  { at: 4, words: "4 times" },
+];
+
+function Learnt({ vehicleId, learnt }: { vehicleId: string; learnt: Schemas["LearntView"] }) {
+  return (
+    <section className="max-w-[900px] px-4 pt-5 pb-8 desk:px-[26px]">
+      <h2 className="text-26">{learnt.car}</h2>
+      <p className="mt-1 mb-5 max-w-[66ch] text-16 text-soft">
+        In brackets, and as a bar below: where the truth lies in nine cases of ten. A task nobody
+        has looked at takes the pace of the car.
+      </p>
+      <table className="w-full text-14">
+        <caption className="sr-only">Learnt pace of each task</caption>
+        <thead>
+          <tr className="cap h-7">
+            <th>Task</th>
+            <th className="w-20 pr-4 !text-right">Times</th>
+            <th className="w-20 pr-4 !text-right">Looks</th>
+            <th className="w-[420px] max-desk:hidden">
+              <Scale />
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {learnt.tasks.map((task) => (
+            <tr key={task.taskId} className="h-10 border-t border-hairline">
+              <td className="pr-4">{task.name}</td>
+              <td className="pr-4 text-right font-semibold">{task.multiplier.toFixed(1)}</td>
+              <td className="pr-4 text-right">{task.looks}</td>
+              <td className="max-desk:hidden">
+                <Band task={task} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Forget vehicleId={vehicleId} looks={learnt.looks} />
+    </section>
+  );
+}
+
+/** Where a multiplier stands on a scale of doublings. */
+function x(value: number): number {
+  const held = Math.min(TO, Math.max(FROM, value));
+  return (Math.log(held / FROM) / Math.log(TO / FROM)) * (WIDTH - 60) + 30;
+}
+
+/** What the scale of doublings says. */
+function Scale() {
+  return (
+    <svg
+      width={WIDTH}
+      height="20"
+      viewBox={`0 0 ${WIDTH} 20`}
+      role="img"
+      aria-label="Beside the reference"
+    >
+      {SCALE.map(({ at, words }) => (
+        <text key={at} x={x(at)} y="14" textAnchor="middle" className="cap">
+          {words}
+        </text>
+      ))}
+    </svg>
+  );
+}
+
+/** The multiplier with its band. */
+function Band({ task }: { task: Schemas["LearntTaskView"] }) {
+  return (
+    <svg
+      width={WIDTH}
+      height="30"
+      viewBox={`0 0 ${WIDTH} 30`}
+      role="img"
+      aria-label={`${task.low.toFixed(1)} to ${task.high.toFixed(1)} times`}
+    >
+      {SCALE.map(({ at: mark }) => (
+        <path
+          key={mark}
+          d={`M${x(mark)} 2V28`}
+          stroke={mark === 1 ? "var(--ink)" : "var(--hairline)"}
+          strokeWidth={mark === 1 ? 1.2 : 0.8}
+        />
+      ))}
+      <rect
+        x={x(task.low)}
+        y="11"
+        width={Math.max(2, x(task.high) - x(task.low))}
+        height="8"
+        fill="var(--t2)"
+        stroke="var(--ink)"
+        strokeWidth=".8"
+      />
+      <circle cx={x(task.multiplier)} cy="15" r="4.5" fill="var(--ink)" />
+    </svg>
+  );
+}
+
+function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
+  const [open, setOpen] = useState(false);
+  const queries = useQueryClient();
+  const forget = useMutation({
+    mutationFn: () =>
+      ask(api.DELETE("/api/vehicles/{vehicleId}/learnt", { params: { path: { vehicleId } } })),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      setOpen(false);
+    },
+  });
+  return (
+    <div className="mt-6">
+      <button type="button" className="act2" onClick={() => setOpen(true)}>
+        Forget what was learnt
+      </button>
+      <Sheet
+        open={open}
+        onClose={() => setOpen(false)}
+        title="Start learning anew?"
+        about={`${count(looks, "look")} up to now will teach nothing any more, and every date goes back to the pace of the reference. The log and the levels you saw stay.`}
+      >
+        <button
+          type="button"
+          className="act w-full"
+          disabled={forget.isPending}
+          onClick={() => forget.mutate()}
+        >
+          Forget it
+        </button>
+        {forget.error && (
+          <p role="alert" className="mt-3 text-coral">
+            {forget.error.message}
+          </p>
+        )}
+      </Sheet>
+    </div>
+  );
+}

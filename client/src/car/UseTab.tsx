@@ -1,0 +1,122 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { api, ask, type Choices, Problem, type Schemas, type Use } from "../api/client";
+import { Failed, Loading } from "../shared/States";
+import type { TabProps } from "./CarPage";
+import { MoveList } from "./MoveList";
+import { OdometerPart } from "./OdometerPart";
+import { UseForm } from "./UseForm";
+
+type UseOfCar = Schemas["UseView"];
+
+/** What the car goes through. Every answer says at once which dates it moves. */
+export function UseTab({ vehicle, choices }: TabProps) {
+  const use = useQuery({
+    queryKey: ["vehicle", vehicle.id, "use"],
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/use", {
+          params: { path: { vehicleId: vehicle.id } },
+          signal,
+        }),
+      ),
+  });
+  if (use.isError) {
+    return <Failed error={use.error} again={() => use.refetch()} />;
+  }
+  return use.data ? (
+    <Loaded vehicleId={vehicle.id} used={use.data} choices={choices} />
+  ) : (
+    <Loading what="Reading how it is used" />
+  );
+}
+
+type LoadedProps = { vehicleId: string; used: UseOfCar; choices: Choices };
+
+function Loaded({ vehicleId, used, choices }: LoadedProps) {
+  const queries = useQueryClient();
+  const saved = used.use as Use;
+  const [draft, setDraft] = useState<Use>(saved);
+  const changed = JSON.stringify(draft) !== JSON.stringify(saved);
+  const path = { params: { path: { vehicleId } } };
+  const preview = useQuery({
+    queryKey: ["vehicle", vehicleId, "use-preview", draft],
+    queryFn: ({ signal }) =>
+      ask(api.POST("/api/vehicles/{vehicleId}/use/preview", { ...path, body: draft, signal })),
+    enabled: changed,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const save = useMutation({
+    mutationFn: () => ask(api.PUT("/api/vehicles/{vehicleId}/use", { ...path, body: draft })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] }),
+  });
+  const refused = [save.error, preview.error].find((error) => error instanceof Problem);
+  const errors = changed && refused instanceof Problem ? refused.errors : {};
+  const moves = changed ? preview.data : save.data;
+  return (
+    <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_352px]">
+      <form
+        className="px-4 pt-5 pb-8 desk:px-[26px]"
+        onSubmit={(event: FormEvent) => {
+          event.preventDefault();
+          save.mutate();
+        }}
+      >
+        <h2 className="text-26">What does this car go through?</h2>
+        <p className="mt-1 mb-5 max-w-[62ch] text-16 text-soft">
+          Each answer makes some levels rise faster or slower from today on; what came before stays
+          as it was.
+        </p>
+        <UseForm
+          use={draft}
+          choices={choices}
+          onChange={(change) => setDraft((old) => ({ ...old, ...change }))}
+          errors={errors}
+          measured={used.measuredKilometresAWeek}
+        />
+        <OdometerPart vehicleId={vehicleId} used={used} />
+      </form>
+      <aside
+        aria-label="What this moves"
+        className="flex flex-col border-ink px-[22px] pt-5 pb-5 max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:max-h-dvh desk:overflow-y-auto desk:border-l-[1.5px]"
+      >
+        <h2 className="mb-1 text-20">
+          {changed ? "What this would move" : save.data ? "What moved" : "What an answer moves"}
+        </h2>
+        {moves ? (
+          <MoveList moves={moves} />
+        ) : (
+          <p className="text-16 text-soft">
+            Change an answer, and the dates it moves stand here before you decide.
+          </p>
+        )}
+        {save.error && Object.keys(errors).length === 0 && (
+          <p role="alert" className="mt-3 text-16 text-coral">
+            {save.error.message}
+          </p>
+        )}
+        <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pt-4">
+          <button
+            type="button"
+            className="act w-full"
+            disabled={!changed || save.isPending}
+            onClick={() => save.mutate()}
+          >
+            Use it so from today
+          </button>
+          {changed && (
+            <button type="button" className="act2 w-full" onClick={() => setDraft(saved)}>
+              Leave it as it was
+            </button>
+          )}
+          {!changed && save.isSuccess && (
+            <p role="status" className="text-center text-14 text-kelp">
+              Saved. It counts from today.
+            </p>
+          )}
+        </div>
+      </aside>
+    </div>
+  );
+}
