@@ -1,4 +1,5 @@
 global using Cove.Core;
+global using Cove.Core.Inspections;
 global using Cove.Core.Sessions;
 global using Cove.Core.Upkeep;
 global using Cove.Core.Vehicles;

@@ -134,7 +134,7 @@ public static class PreventionTable
         new(
             Preventions.PetCover,
             "Pet cover",
-            ["vacuum-seats", "clean-fabric-seats", "clean-leather", "raise-nap"],
+            ["vacuum-seats", "clean-fabric-seats", "raise-nap"],
             [Driver.Pets],
             new(0.4)
         ),

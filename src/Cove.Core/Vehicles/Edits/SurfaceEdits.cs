@@ -45,7 +45,7 @@ public static class SurfaceEdits
     /// <param name="added">The surface; its id is chosen here.</param>
     public static VehicleEdit Add(Vehicle vehicle, Surface added)
     {
-        Surface named = added with { Id = FreeId(vehicle, "own"), PartOf = null };
+        Surface named = added with { Id = FreeIds(vehicle, "own").First(), PartOf = null };
         return VehicleEdit.Checked(vehicle with { Surfaces = [.. vehicle.Surfaces, named] }, named);
     }
 
@@ -105,11 +105,12 @@ public static class SurfaceEdits
 
         Surface[] parts =
         [
-            .. names.Select(
-                (name, index) =>
+            .. names.Zip(
+                FreeIds(vehicle, $"{surfaceId}-part"),
+                (name, id) =>
                     whole with
                     {
-                        Id = PartId(surfaceId, index),
+                        Id = id,
                         Name = name.Trim(),
                         ShortName = Shorten(name),
                         Area = Area.FromSquareMetres(whole.Area.SquareMetres / names.Count),
@@ -167,17 +168,15 @@ public static class SurfaceEdits
         return parts;
     }
 
-    /// <summary>Ids have a greatest length, and parts of parts would outgrow it.</summary>
-    private static string PartId(string surfaceId, int index)
+    /// <summary>The first ids of the form <c>stem-number</c> that the vehicle has not. Ids have a greatest length, which the stem makes room for.</summary>
+    private static IEnumerable<string> FreeIds(Vehicle vehicle, string stem)
     {
-        string tail = $"-part-{index + 1}";
-        int room = SurfaceRules.LongestName - tail.Length;
-        return (surfaceId.Length <= room ? surfaceId : surfaceId[..room]) + tail;
+        var taken = vehicle.Surfaces.Select(one => one.Id).ToHashSet(StringComparer.Ordinal);
+        int room = SurfaceRules.LongestName - 4;
+        string kept = stem.Length <= room ? stem : stem[..room];
+        return Enumerable
+            .Range(1, 2 * SurfaceRules.MostSurfaces)
+            .Select(number => $"{kept}-{number}")
+            .Where(id => !taken.Contains(id));
     }
-
-    private static string FreeId(Vehicle vehicle, string stem) =>
-        Enumerable
-            .Range(1, SurfaceRules.MostSurfaces + 1)
-            .Select(number => $"{stem}-{number}")
-            .First(id => !vehicle.Surfaces.Any(one => one.Id == id));
 }
