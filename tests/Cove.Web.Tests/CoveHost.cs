@@ -2,6 +2,7 @@ using System.Text;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
+using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.DependencyInjection.Extensions;
 using Microsoft.Extensions.Time.Testing;
@@ -14,9 +15,20 @@ public sealed class CoveHost : IDisposable
     private readonly string directory = Directory.CreateTempSubdirectory("cove-web-").FullName;
     private WebApplicationFactory<Program> factory;
 
-    public CoveHost(bool demo = false)
+    public CoveHost(bool demo = false, string? oldDatabase = null)
     {
         Demo = demo;
+        if (oldDatabase is not null)
+        {
+            using var connection = new SqliteConnection($"Data Source={DatabaseFile}");
+            connection.Open();
+            using SqliteCommand command = connection.CreateCommand();
+#pragma warning disable CA2100 // The script stands beside the tests.
+            command.CommandText = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, oldDatabase));
+#pragma warning restore CA2100
+            command.ExecuteNonQuery();
+        }
+
         factory = Start();
         Http = factory.CreateClient();
     }
@@ -106,7 +118,7 @@ public sealed class CoveHost : IDisposable
     {
         Http.Dispose();
         factory.Dispose();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        SqliteConnection.ClearAllPools();
         Directory.Delete(directory, recursive: true);
     }
 

@@ -22,6 +22,7 @@ internal static class DemoEvents
             Look(now, zone, 36, "sheen", "matte", "wheel"),
             Look(now, zone, 22, "pat", "puff", "front-carpet"),
             Look(now, zone, 22, "finger-swipe", "clean", "dash"),
+            Look(now, zone, 2, "towel-colour", "brown", "driver-mat"),
         ];
 
     private static LogRow Look(

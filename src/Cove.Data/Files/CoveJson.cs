@@ -1,6 +1,7 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 
 namespace Cove.Data;
 
@@ -26,6 +27,7 @@ public static class CoveJson
         options.RespectRequiredConstructorParameters = true;
         options.WriteIndented = true;
         options.MaxDepth = 16;
+        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver();
         // Files are not pages: names keep their letters instead of turning into escapes.
         options.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping;
         options.Converters.Add(Enums());

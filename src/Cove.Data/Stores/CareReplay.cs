@@ -55,7 +55,7 @@ public sealed class CareReplay
                 HistoriesOf(ledger, rows, log)
                     .SelectMany(pair =>
                         pair.History.Evidence()
-                            .Where(evidence => evidence.At >= since)
+                            .Where(evidence => evidence.At > since)
                             .Select(evidence => (pair.Row.TaskId, evidence))
                     )
             )
