@@ -62,8 +62,11 @@ public static class Annotations
                 );
     }
 
+    /// <summary>Whether a value is a record of this project; a list of them counts as a list.</summary>
     private static bool IsDocument(object value) =>
-        value.GetType() is { IsClass: true } type && type.Assembly == typeof(Annotations).Assembly;
+        value is not IEnumerable
+        && value.GetType() is { IsClass: true } type
+        && type.Assembly == typeof(Annotations).Assembly;
 
     private static string Join(string path, string name) => path.Length == 0 ? name : $"{path}.{name}";
 }
