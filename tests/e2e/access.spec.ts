@@ -17,7 +17,17 @@ for (const theme of ["light", "dark"] as const) {
   test.describe(`${theme} chart`, () => {
     test.use({ colorScheme: theme });
 
-    for (const place of ["today", "cabin", "log"]) {
+    for (const place of [
+      "today",
+      "cabin",
+      "log",
+      "car/use",
+      "car/layout",
+      "car/surfaces",
+      "car/learnt",
+      "car/file",
+      "look",
+    ]) {
       test(`${place} has no serious finding`, async ({ page, cove }) => {
         await open(page, cove, place);
         await page.waitForLoadState("networkidle");
@@ -56,8 +66,14 @@ test("lists, sheets and the welcome have no serious finding", async ({ page, cov
     .click();
   await expect(page.getByRole("dialog")).toBeVisible();
   expect(await findings(page)).toEqual([]);
-  await page.goto(`${cove.url}/welcome`);
-  await page.waitForLoadState("networkidle");
+  for (const path of ["welcome", "vehicles"]) {
+    await page.goto(`${cove.url}/${path}`);
+    await page.waitForLoadState("networkidle");
+    expect(await findings(page)).toEqual([]);
+  }
+  await open(page, cove, "car/surfaces");
+  await page.getByRole("button", { name: "Dashboard" }).click();
+  await expect(page.getByRole("dialog")).toBeVisible();
   expect(await findings(page)).toEqual([]);
 });
 
@@ -76,7 +92,7 @@ test("no script stands in the page and nothing breaks the content policy", async
       refusals.push(`asked ${request.url()}`);
     }
   });
-  for (const place of ["today", "cabin", "log"]) {
+  for (const place of ["look", "car/use", "car/layout", "car/learnt", "today", "cabin", "log"]) {
     await open(page, cove, place);
     await page.waitForLoadState("networkidle");
   }

@@ -1,69 +1,133 @@
+import type { Page } from "@playwright/test";
+import { DESK, PHONE } from "./browser.mjs";
 import { expect, test } from "./cove.ts";
+import type { Cove } from "./server.mjs";
 
 test.use({ demo: false });
 
-const CARS = [
-  { body: "hatchback", rows: 2 },
-  { body: "estate", rows: 2 },
-  { body: "saloon", rows: 2 },
-  { body: "suv", rows: 3 },
-  { body: "mpv", rows: 3 },
-  { body: "cityCar", rows: 1 },
-];
+type Body = { body: string; usual: Record<string, unknown>; mostSeatsBehind: number };
 
-test("on the chart of every body no label touches another and all stand inside the border", async ({
+/** The labels of the chart that touch each other, or stand outside its border. */
+function clashes(page: Page): Promise<string[]> {
+  return page.evaluate(async () => {
+    await document.fonts.ready;
+    const chart = document.querySelector("svg[role=group]");
+    const frame = chart?.getBoundingClientRect();
+    const labels = [...(chart?.querySelectorAll("text") ?? [])].map((text) => ({
+      words: text.textContent ?? "",
+      box: text.getBoundingClientRect(),
+    }));
+    const found: string[] = labels.length < 10 ? ["hardly a label is there"] : [];
+    labels.forEach((a, index) => {
+      if (frame && (a.box.left < frame.left || a.box.right > frame.right)) {
+        found.push(`${a.words} leaves the chart`);
+      }
+      for (const b of labels.slice(index + 1)) {
+        const apart =
+          a.box.right <= b.box.left + 1 ||
+          b.box.right <= a.box.left + 1 ||
+          a.box.bottom <= b.box.top + 3 ||
+          b.box.bottom <= a.box.top + 3;
+        if (!apart) {
+          found.push(`${a.words} touches ${b.words}`);
+        }
+      }
+    });
+    return found;
+  });
+}
+
+/** Adds a car of each body, with as much in it as goes in. */
+async function oneOfEach(cove: Cove): Promise<{ body: string; id: string }[]> {
+  const choices = (await (await fetch(`${cove.url}/api/vehicles/choices`)).json()) as {
+    bodies: Body[];
+  };
+  return Promise.all(
+    choices.bodies.map(async ({ body, usual, mostSeatsBehind }) => {
+      const rows = Number(usual.secondRowSeats) > 0;
+      const added = await fetch(`${cove.url}/api/vehicles`, {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({
+          name: `A ${body}`,
+          layout: {
+            ...usual,
+            driverSide: "left",
+            frontMats: "rubber",
+            trim: "gloss",
+            tintedRear: true,
+            screens: 3,
+            sunroof: true,
+            thirdRowSeats: body === "suv" || body === "mpv" ? mostSeatsBehind : 0,
+            childSeats: rows ? 1 : 0,
+            petCover: rows,
+          },
+          use: { kilometresAWeek: 240 },
+          look: "overdue",
+        }),
+      });
+      expect(added.status, body).toBe(201);
+      return { body, id: ((await added.json()) as { id: string }).id };
+    }),
+  );
+}
+
+for (const [name, size] of [
+  ["desk", DESK],
+  ["phone", PHONE],
+] as const) {
+  test(`on the chart of every body no label touches another and all stand inside the border (${name})`, async ({
+    page,
+    cove,
+  }) => {
+    await page.setViewportSize(size);
+    for (const { body, id } of await oneOfEach(cove)) {
+      await page.goto(`${cove.url}/cars/${id}/cabin`);
+      await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toBeVisible();
+      expect(await clashes(page), body).toEqual([]);
+    }
+  });
+}
+
+test("each zone can be drawn larger, with its labels apart", async ({ page, cove }) => {
+  const cars = await oneOfEach(cove);
+  for (const { body, id } of cars.filter(({ body }) => body === "mpv" || body === "roadster")) {
+    const zones = (
+      (await (await fetch(`${cove.url}/api/vehicles/${id}/cabin`)).json()) as {
+        zones: { value: string }[];
+      }
+    ).zones;
+    for (const zone of zones) {
+      await page.goto(`${cove.url}/cars/${id}/cabin?zone=${zone.value}`);
+      await expect(page.locator("svg[role=group] text").first()).toBeVisible();
+      const found = (await clashes(page)).filter((one) => !one.includes("hardly"));
+      expect(found, `${body}, ${zone.value}`).toEqual([]);
+    }
+  }
+});
+
+test("the chart shows one kind of work, and list and chart choose the same surface", async ({
   page,
   cove,
 }) => {
-  for (const { body, rows } of CARS) {
-    const added = await fetch(`${cove.url}/api/vehicles`, {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({
-        name: `A ${body}`,
-        body,
-        rows,
-        driverSide: "left",
-        seatMaterial: "coatedLeather",
-        frontMats: "rubber",
-        rearMats: "pile",
-        glossTrim: true,
-        tintedRear: true,
-        kilometresAWeek: 240,
-        look: "livedIn",
-      }),
-    });
-    const { id } = (await added.json()) as { id: string };
-    await page.goto(`${cove.url}/cars/${id}/cabin`);
-    await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toBeVisible();
-    await page.evaluate(() => document.fonts.ready);
-    const clashes = await page.evaluate(() => {
-      const chart = document.querySelector("svg[role=group]");
-      const frame = chart?.getBoundingClientRect();
-      const labels = [...(chart?.querySelectorAll("text") ?? [])].map((text) => ({
-        words: text.textContent ?? "",
-        box: text.getBoundingClientRect(),
-      }));
-      const found: string[] = [];
-      labels.forEach((a, index) => {
-        if (frame && (a.box.left < frame.left || a.box.right > frame.right)) {
-          found.push(`${a.words} leaves the chart`);
-        }
-        for (const b of labels.slice(index + 1)) {
-          const apart =
-            a.box.right <= b.box.left + 1 ||
-            b.box.right <= a.box.left + 1 ||
-            a.box.bottom <= b.box.top + 3 ||
-            b.box.bottom <= a.box.top + 3;
-          if (!apart) {
-            found.push(`${a.words} touches ${b.words}`);
-          }
-        }
-      });
-      return found;
-    });
-    expect(clashes, body).toEqual([]);
-  }
+  const [car] = await oneOfEach(cove);
+  await page.goto(`${cove.url}/cars/${car?.id}/cabin`);
+  await page.getByRole("combobox", { name: "Kind of work" }).click();
+  await page.getByRole("option", { name: "Glass" }).click();
+  await expect(page.getByRole("button", { name: /^Dashboard/ })).toHaveCount(0);
+  await page.getByRole("button", { name: /^Rear glass/ }).click();
+  await expect(page.getByRole("heading", { name: "Rear glass" })).toBeVisible();
+  await page.getByRole("radio", { name: "List" }).click();
+  await expect(page.getByRole("button", { name: "Rear glass", exact: true })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await page.getByRole("button", { name: "Windscreen, inside", exact: true }).click();
+  await page.getByRole("radio", { name: "Chart" }).click();
+  await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
 });
 
 test("day and night charts are turned by key and kept", async ({ page, cove }) => {

@@ -23,7 +23,7 @@ test("an empty Cove asks for a car, draws it, and leads through a first session"
     .getByRole("radio", { name: "Left" })
     .click();
   await page.getByRole("combobox", { name: "Seats" }).click();
-  await page.getByRole("option", { name: "Leather", exact: true }).click();
+  await page.getByRole("option", { name: "Coated leather", exact: true }).click();
   await page.getByRole("button", { name: "Draw the cabin" }).click();
 
   await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();

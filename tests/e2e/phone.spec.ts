@@ -26,7 +26,16 @@ test("a session runs on a phone with a dwell time that survives a reload", async
   await finishRun(page);
 });
 
-for (const place of ["today", "cabin", "log"]) {
+for (const place of [
+  "today",
+  "cabin",
+  "log",
+  "car/use",
+  "car/layout",
+  "car/surfaces",
+  "car/learnt",
+  "look",
+]) {
   test(`${place} does not scroll sideways on a phone`, async ({ page, cove }) => {
     await open(page, cove, place);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
