@@ -167,7 +167,8 @@ test("surfaces are corrected, cut, marked as worn and left out", async ({ page, 
   await page.getByLabel("What stays after cleaning?").fill("rubbed bolster");
   await page.getByRole("button", { name: "Mark it as worn" }).click();
   await expect(page.getByText("Worn, not dirty: rubbed bolster")).toBeVisible();
-  await expect(page.getByText("Vacuum the seats", { exact: true })).toBeVisible();
+  const sheet = page.getByRole("complementary", { name: "Chosen surface" });
+  await expect(sheet.getByText("Vacuum the seats", { exact: true })).toBeVisible();
   await expect(page.getByRole("combobox", { name: "Task" })).toHaveCount(0);
 });
 

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api, ask, type Layout } from "../api/client";
-import { PlanMarks } from "../shared/CabinDrawing";
+import { PlanBody, PlanMarks } from "../shared/CabinDrawing";
 import { Contour } from "../shared/chart";
 
 /** The cabin as it would be drawn from the answers so far. */
@@ -25,8 +25,7 @@ export function CabinSketch({ layout }: { layout: Layout }) {
         role="img"
         aria-label={`Plan of the cabin with ${cabin.count} surfaces`}
       >
-        <PlanMarks plan={plan} surfaceId={null} />
-        <path d={plan.body} fill="var(--paper-deep)" stroke="var(--ink)" strokeWidth="1.8" />
+        <PlanBody plan={plan} />
         {plan.shapes.map((shape) => (
           <g key={shape.surfaceId}>
             {shape.layer === "overhead" ? (

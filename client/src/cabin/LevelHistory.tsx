@@ -74,16 +74,16 @@ export function LevelHistory({ task }: { task: SurfaceTask }) {
       <text x={LEFT - 6} y={y(0) + 4} textAnchor="end" className="fill-soft">
         0
       </text>
-      {firstText && (
+      {firstText && x(now.at) > LEFT + 90 && (
         <text x={LEFT} y={HEIGHT - 5} className="fill-soft">
           {tinyDay(firstText)}
         </text>
       )}
       {nowText && (
         <text
-          x={Math.min(x(now.at), WIDTH - 2)}
+          x={Math.max(LEFT, Math.min(x(now.at), WIDTH - 2))}
           y={HEIGHT - 5}
-          textAnchor={x(now.at) > WIDTH - 40 ? "end" : "middle"}
+          textAnchor={x(now.at) > WIDTH - 40 ? "end" : x(now.at) < LEFT + 40 ? "start" : "middle"}
           fontWeight="650"
         >
           {task.level.toFixed(2)} today

@@ -117,11 +117,22 @@ export function leaders(cabin: Cabin, frame: Frame): Leader[] {
       : `${surface.shortName} ${days(surface.daysLeft)}`;
     const width =
       (textWidth(head) + (surface.note ? textWidth(surface.note, NOTE_LETTER) + 6 : 0)) * unit;
-    const anchor = leaderEnd(shape, middle, unit);
-    const near = anchor.y < middle;
+    const near = shape.anchor.y < middle;
     const far = surface.overMark || surface.note !== "" || frame.zone !== null ? [!near] : [];
     const spots = [near, ...far].flatMap((top) => [0, 1].map((row) => ({ top, row })));
-    for (const { top, row } of spots) {
+    const ways = spots.flatMap(({ top, row }) => {
+      const ends = leaderEnds(shape, top, unit);
+      return ends.map((anchor) => ({
+        top,
+        row,
+        anchor,
+        crossing: crosses(anchor, top, surface.id, inside, unit),
+      }));
+    });
+    for (const { top, row, anchor } of [
+      ...ways.filter((way) => !way.crossing),
+      ...ways.filter((way) => way.crossing),
+    ]) {
       const x = room(placed, { top, row }, anchor.x, width, frame);
       if (x !== null) {
         placed.push({ surface, head, note: surface.note, x, anchor, width, top, row });
@@ -141,17 +152,42 @@ function weight(surface: SurfaceOnChart, sounded: Set<string>): number {
   return (surface.overMark ? 4 : 0) + (surface.note ? 2 : 0) + (sounded.has(surface.id) ? 0 : 3);
 }
 
-function leaderEnd(shape: PlanShape, middle: number, unit: number): { x: number; y: number } {
+/** Where a leader may end on an area, the best place first: near the edge it comes from, clear of the sounding. */
+function leaderEnds(shape: PlanShape, top: boolean, unit: number): { x: number; y: number }[] {
   const { bounds, anchor } = shape;
-  const long = bounds.height > 250 && shape.layer !== "overhead";
-  if (!long) {
-    // Clear of the sounding, which stands on the anchor of larger areas.
-    const large = Math.min(bounds.width, bounds.height) > 60 && shape.layer !== "overhead";
-    return large
-      ? { x: anchor.x + 30 * unit, y: anchor.y + (anchor.y < middle ? -30 : 40) * unit }
-      : anchor;
+  const overhead = shape.layer === "overhead";
+  const pieces = shape.outline.split("M").length - 1;
+  if (bounds.height > 250 && !overhead && pieces === 1) {
+    // Panes and dash bend: their ends lie on the side away from the bulge, where the anchor is.
+    const right = anchor.x < bounds.x + bounds.width / 2;
+    return [
+      {
+        x: right ? bounds.x + bounds.width - 14 : bounds.x + 16,
+        y: top ? bounds.y + 26 : bounds.y + bounds.height - 26,
+      },
+    ];
   }
-  return { x: bounds.x + bounds.width - 14, y: bounds.y + 26 };
+  if (overhead || pieces > 1 || bounds.height < 44 * unit) {
+    return [anchor];
+  }
+  const y = top ? bounds.y + 9 * unit : bounds.y + bounds.height - 9 * unit;
+  return [0, 0.25, -0.25, 0.38, -0.38].map((share) => ({ x: anchor.x + share * bounds.width, y }));
+}
+
+/** Whether a leader from a margin runs through the sounding of another area on its way. */
+function crosses(
+  end: { x: number; y: number },
+  top: boolean,
+  own: string,
+  inside: Inside[],
+  unit: number,
+): boolean {
+  return inside.some(
+    (one) =>
+      one.surface.id !== own &&
+      Math.abs(one.x - end.x) < 11 * unit &&
+      (top ? one.y < end.y : one.y > end.y),
+  );
 }
 
 /**

@@ -62,7 +62,7 @@ export function SurfacesTab({ vehicle, choices }: TabProps) {
                   </td>
                   <td className="max-desk:hidden">
                     {[one.material, one.finish, ...one.facts]
-                      .filter((value) => !["none", "plain", "matte"].includes(value))
+                      .filter((value) => !["none", "plain"].includes(value))
                       .map((value) => names.get(value) ?? value)
                       .join(" · ")}
                   </td>

@@ -99,7 +99,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
         <div className="sticky bottom-0 mt-auto grid gap-2 bg-paper pt-4">
           <button
             type="button"
-            className="act w-full"
+            className="act w-full max-desk:hidden"
             disabled={!changed || save.isPending}
             onClick={() => save.mutate()}
           >
@@ -117,6 +117,22 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
           )}
         </div>
       </aside>
+      {changed && (
+        // On a phone the dates lie far below the questions: their sum and the decision stay in sight.
+        <div className="sticky bottom-[63px] z-10 flex items-center gap-3 border-t-[1.5px] border-ink bg-paper px-4 py-2.5 desk:hidden">
+          <p className="flex-1 text-14">
+            {moves ? `${moves.sooner} dates sooner, ${moves.later} later` : "Working it out"}
+          </p>
+          <button
+            type="button"
+            className="act"
+            disabled={save.isPending}
+            onClick={() => save.mutate()}
+          >
+            Use it so
+          </button>
+        </div>
+      )}
     </div>
   );
 }

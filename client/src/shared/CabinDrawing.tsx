@@ -18,8 +18,7 @@ export function CabinDrawing({ cabin, overhead = true, wrap }: Props) {
   const byId = new Map(cabin.surfaces.map((surface) => [surface.id, surface]));
   return (
     <g>
-      <PlanMarks plan={plan} surfaceId={null} />
-      <path d={plan.body} fill="var(--paper-deep)" stroke="var(--ink)" strokeWidth="1.8" />
+      <PlanBody plan={plan} />
       {plan.shapes.map((shape) => {
         const surface = byId.get(shape.surfaceId);
         if (shape.layer === "overhead" && !overhead) {
@@ -67,21 +66,37 @@ export function CabinDrawing({ cabin, overhead = true, wrap }: Props) {
   );
 }
 
-type MarksProps = { plan: Cabin["plan"]; surfaceId: string | null };
+/** The hull, with mirrors that stand out from under it and what is drawn on it. */
+export function PlanBody({ plan }: { plan: Cabin["plan"] }) {
+  const of = (kind: "patch" | "line") =>
+    plan.marks
+      .filter((mark) => mark.surfaceId === null && mark.kind === kind)
+      .map((mark) => <path key={mark.outline} d={mark.outline} />);
+  return (
+    <g fill="var(--paper-deep)" stroke="var(--ink)">
+      <g strokeWidth="1.3">{of("patch")}</g>
+      <path d={plan.body} strokeWidth="1.8" />
+      <g fill="none" stroke="var(--line)" strokeWidth=".9">
+        {of("line")}
+      </g>
+    </g>
+  );
+}
 
-/** The fine detail of one surface; of the body itself where no surface is named. */
+type MarksProps = { plan: Cabin["plan"]; surfaceId: string };
+
+/** The fine detail of one surface. */
 export function PlanMarks({ plan, surfaceId }: MarksProps) {
-  const body = surfaceId === null;
   return plan.marks
     .filter((mark) => mark.surfaceId === surfaceId)
     .map((mark) => (
       <path
         key={mark.outline}
         d={mark.outline}
-        fill={body ? "var(--paper-deep)" : mark.kind === "patch" ? "var(--paper)" : "none"}
+        fill={mark.kind === "patch" ? "var(--paper)" : "none"}
         stroke="var(--ink)"
-        strokeWidth={body ? 1.3 : 0.9}
-        opacity={body ? 1 : 0.8}
+        strokeWidth=".9"
+        opacity=".8"
         pointerEvents="none"
       />
     ));

@@ -21,10 +21,10 @@ export function Choice({ label, value, options, onChange, plain = false }: Props
             : "field inline-flex items-center justify-between gap-2 text-left"
         }
       >
-        <span className="truncate desk:overflow-visible">
+        <span className={plain ? "truncate desk:overflow-visible" : "min-w-0 truncate"}>
           <Select.Value />
         </span>
-        <Select.Icon>
+        <Select.Icon className="flex-none">
           <svg width="10" height="7" viewBox="0 0 10 7" aria-hidden="true">
             <path d="M1 1 5 5.500 9 1" fill="none" stroke="currentColor" strokeWidth="1.6" />
           </svg>

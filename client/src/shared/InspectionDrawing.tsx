@@ -6,22 +6,24 @@ const WATER = "var(--t2)";
 const DRAWINGS: Record<string, ReactNode> = {
   "finger-swipe": (
     <>
-      <path d="M6 50H114V62H6Z" fill={WATER} />
-      <path d="M22 50H66" stroke="var(--paper)" strokeWidth="5" />
-      <path d="M22 46.500c10 2 34 2 44 0M22 53.500c10-2 34-2 44 0" />
-      <path d="M66 49c-3-6 2-9 7-6l26 15c8 4 10 0 15 0M73 43 92 21c3-4 9 0 6 4L86 43l28-2" />
-      <path d="M28 38H54M28 38l6-4M28 38l6 4" />
+      <path d="M4 52H116V64H4Z" fill={WATER} />
+      <path d="M14 52H58V57H14Z" fill="var(--paper)" stroke="none" />
+      <path d="M14 57H58" strokeDasharray="2 3" />
+      <path d="M58 51c-3-1-3-6 1-7l24-5 3-14c1-4 7-3 7 1l-1 9c8-2 18 0 22 4v10c-6 4-17 4-26 3l-12-1Z" />
+      <path d="M83 39l-4 5M92 35l-2 10M101 34l-2 11" />
+      <path d="M44 36H18M18 36l7-5M18 36l7 5" strokeWidth="2" />
     </>
   ),
   pat: (
     <>
-      <path d="M6 54c3-3 5-3 8 0s5 3 8 0 5-3 8 0 5 3 8 0 5-3 8 0 5 3 8 0 5-3 8 0 5 3 8 0 5-3 8 0 5 3 8 0 5-3 8 0 5 3 8 0" />
-      <path d="M6 54V64H110V54" fill={WATER} stroke="none" />
-      <path d="M34 46h34c7 0 9-6 3-8l-14-3H44c-6 0-12 5-10 11ZM71 38l22-11" />
+      <path d="M4 54c4-4 6-4 9 0s6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0" />
+      <path d="M4 57H116V66H4Z" fill={WATER} stroke="none" />
+      <path d="M36 47c-4-1-4-7 1-8l22-1-6-4c-3-3 1-7 5-5l14 8 30-13v13l-24 10Z" />
+      <path d="M44 39v7M53 39v7M62 39v7" />
       <path
-        d="M30 40l-9-9M42 28l-3-13M58 26l4-13M24 46H11"
+        d="M28 44l-9-7M32 34l-9-12M42 30l-4-15M24 51l-12-2M57 24l2-12"
         strokeDasharray="1.500 5"
-        strokeWidth="2.6"
+        strokeWidth="2.8"
       />
     </>
   ),

@@ -91,11 +91,12 @@ public static class SurfaceWords
             _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "No such kind of surface."),
         };
 
-    /// <summary>The name of a finish; empty for those that need no mention, <see cref="Finish.Plain"/> and <see cref="Finish.Matte"/>.</summary>
+    /// <summary>The name of a finish; empty for <see cref="Finish.Plain"/>, which needs no mention.</summary>
     public static string NameOf(Finish finish) =>
         finish switch
         {
-            Finish.Plain or Finish.Matte => string.Empty,
+            Finish.Plain => string.Empty,
+            Finish.Matte => "Matte",
             Finish.Gloss => "Gloss finish",
             Finish.Satin => "Satin finish",
             Finish.BrushedMetal => "Brushed metal",
