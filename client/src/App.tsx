@@ -1,11 +1,9 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { lazy, Suspense, useEffect } from "react";
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useParams } from "react-router";
 import { Problem } from "./api/client";
 import { useVehicles } from "./api/queries";
 import { CabinPage } from "./cabin/CabinPage";
-import { CarPage } from "./car/CarPage";
-import { VehiclesPage } from "./car/VehiclesPage";
 import { LogPage } from "./log/LogPage";
 import { LookPage } from "./look/LookPage";
 import { RunPage } from "./run/RunPage";
@@ -15,7 +13,15 @@ import { Empty, Failed, Loading } from "./shared/States";
 import { ShortcutProvider } from "./shared/shortcuts";
 import { useTheme } from "./shared/theme";
 import { TodayPage } from "./today/TodayPage";
-import { WelcomePage } from "./welcome/WelcomePage";
+
+// What is seldom opened is loaded when it is; a run must never wait for anything.
+const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).CarPage }));
+const VehiclesPage = lazy(async () => ({
+  default: (await import("./car/VehiclesPage")).VehiclesPage,
+}));
+const WelcomePage = lazy(async () => ({
+  default: (await import("./welcome/WelcomePage")).WelcomePage,
+}));
 
 const LAST_VEHICLE = "cove.vehicle";
 
@@ -39,22 +45,24 @@ export function App() {
         <ShortcutProvider>
           <ChartPatterns />
           <Theme />
-          <Routes>
-            <Route path="/" element={<Home />} />
-            <Route path="/welcome" element={<WelcomePage />} />
-            <Route path="/cars/:vehicleId" element={<Car />}>
-              <Route index element={<Navigate to="today" replace />} />
-              <Route path="today" element={<TodayPage />} />
-              <Route path="cabin" element={<CabinPage />} />
-              <Route path="log" element={<LogPage />} />
-              <Route path="car" element={<CarPage />} />
-              <Route path="car/:tab" element={<CarPage />} />
-            </Route>
-            <Route path="/cars/:vehicleId/look" element={<LookPage />} />
-            <Route path="/vehicles" element={<VehiclesPage />} />
-            <Route path="/runs/:runId" element={<RunPage />} />
-            <Route path="*" element={<Nowhere />} />
-          </Routes>
+          <Suspense fallback={<Opening />}>
+            <Routes>
+              <Route path="/" element={<Home />} />
+              <Route path="/welcome" element={<WelcomePage />} />
+              <Route path="/cars/:vehicleId" element={<Car />}>
+                <Route index element={<Navigate to="today" replace />} />
+                <Route path="today" element={<TodayPage />} />
+                <Route path="cabin" element={<CabinPage />} />
+                <Route path="log" element={<LogPage />} />
+                <Route path="car" element={<CarPage />} />
+                <Route path="car/:tab" element={<CarPage />} />
+              </Route>
+              <Route path="/cars/:vehicleId/look" element={<LookPage />} />
+              <Route path="/vehicles" element={<VehiclesPage />} />
+              <Route path="/runs/:runId" element={<RunPage />} />
+              <Route path="*" element={<Nowhere />} />
+            </Routes>
+          </Suspense>
         </ShortcutProvider>
       </BrowserRouter>
     </QueryClientProvider>
@@ -77,11 +85,7 @@ function Home() {
     );
   }
   if (!vehicles.data) {
-    return (
-      <div className="flex min-h-dvh">
-        <Loading what="Opening Cove" />
-      </div>
-    );
+    return <Opening />;
   }
   const inUse = vehicles.data.filter((one) => !one.archived);
   const last = inUse.find((one) => one.id === localStorage.getItem(LAST_VEHICLE));
@@ -90,12 +94,22 @@ function Home() {
   return <Navigate to={vehicle ? `/cars/${vehicle.id}/today` : nowhere} replace />;
 }
 
+function Opening() {
+  return (
+    <div className="flex min-h-dvh">
+      <Loading what="Opening Cove" />
+    </div>
+  );
+}
+
 function Car() {
   const { vehicleId = "" } = useParams();
   useEffect(() => localStorage.setItem(LAST_VEHICLE, vehicleId), [vehicleId]);
   return (
     <Shell>
-      <Outlet />
+      <Suspense fallback={<Loading what="Opening" />}>
+        <Outlet />
+      </Suspense>
     </Shell>
   );
 }

@@ -81,6 +81,30 @@ await shot(
   { viewport: PHONE },
   async (page, place) => void (await page.goto(place("cabin"))),
 );
+await shot(
+  "cabin-zone",
+  {},
+  async (page, place) => void (await page.goto(place("cabin?zone=driver&surface=wheel"))),
+);
+await shot(
+  "look-phone",
+  { viewport: PHONE },
+  async (page, place) => void (await page.goto(place("look"))),
+);
+await shot("car-use", {}, async (page, place) => {
+  await page.goto(place("car/use"));
+  await page.getByLabel("Children on a usual drive").fill("1");
+  await page
+    .getByText(/dates? sooner/)
+    .first()
+    .waitFor();
+});
+await shot(
+  "car-surfaces",
+  {},
+  async (page, place) => void (await page.goto(place("car/surfaces"))),
+);
+await shot("car-learnt", {}, async (page, place) => void (await page.goto(place("car/learnt"))));
 await shot("run-phone", { viewport: PHONE }, async (page, place) => {
   await page.goto(place("today"));
   await start(page);

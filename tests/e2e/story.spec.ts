@@ -112,9 +112,7 @@ test("a spill is recorded on the chart and shows there", async ({ page, cove }) 
   await page.getByLabel("A few words for the chart").fill("a jar of honey");
   await page.getByRole("button", { name: "Something was spilled" }).click();
   await expect(page.getByText("Something was spilled: a jar of honey")).toBeVisible();
-  await expect(
-    page.getByRole("button", { name: /^Boot liner, .* level [12]/ }),
-  ).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Boot liner, .* level [12]/ })).toBeVisible();
 });
 
 test("changing the distance moves the dates", async ({ page, cove }) => {

@@ -14,13 +14,15 @@ public sealed class CareReplay
 
     internal CareReplay(CoveContext context) => this.context = context;
 
-    /// <summary>The histories of some levels of a vehicle.</summary>
+    /// <summary>The histories of some levels of a vehicle from an instant on.</summary>
     /// <param name="ledger">The vehicle.</param>
+    /// <param name="since">Nothing earlier is asked of the histories, so they begin where this instant is still told exactly: at the last time before it that a task came clean.</param>
     /// <param name="surfaceId">Only those of this surface; null for all.</param>
     /// <param name="cancel">Gives up.</param>
     /// <returns>A history for each task and surface in care.</returns>
     public async Task<IReadOnlyDictionary<CareKey, CareHistory>> Histories(
         CareLedger ledger,
+        DateTimeOffset since,
         string? surfaceId = null,
         CancellationToken cancel = default
     )
@@ -32,8 +34,17 @@ public sealed class CareReplay
                 state.VehicleId == vehicleId && (surfaceId == null || state.SurfaceId == surfaceId)
             )
             .ToListAsync(cancel);
-        var log = new LogByTask(await Counting(vehicleId).AsNoTracking().ToListAsync(cancel));
-        return HistoriesOf(ledger, rows, log).ToDictionary(pair => pair.Row.Key, pair => pair.History);
+        Dictionary<string, DateTimeOffset> cameClean = await Counting(vehicleId)
+            .Where(entry => entry.Kind == LogEntryKind.Care && entry.Removed >= 1 && entry.At <= since)
+            .GroupBy(entry => entry.Subject)
+            .Select(task => new { Task = task.Key, At = task.Max(entry => entry.At) })
+            .ToDictionaryAsync(task => task.Task, task => task.At, StringComparer.Ordinal, cancel);
+        List<LogRow> log = await Counting(vehicleId)
+            .AsNoTracking()
+            .Where(entry => entry.Kind != LogEntryKind.Care || entry.Removed < 1 || entry.At > since)
+            .ToListAsync(cancel);
+        return HistoriesOf(ledger, rows, new LogByTask(log), cameClean)
+            .ToDictionary(pair => pair.Row.Key, pair => pair.History);
     }
 
     /// <summary>Brings what is stored of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
@@ -91,16 +102,14 @@ public sealed class CareReplay
     }
 
     private IQueryable<LogRow> Counting(Guid vehicleId) =>
-        context
-            .Log.Where(entry => entry.VehicleId == vehicleId && entry.UndoneAt == null)
-            .OrderBy(entry => entry.At)
-            .ThenBy(entry => entry.Id);
+        context.Log.Where(entry => entry.VehicleId == vehicleId && entry.UndoneAt == null);
 
     /// <summary>Levels of surfaces that are absent, worn or of another material now have no history; they are kept in case that is taken back.</summary>
     private static IEnumerable<(CareStateRow Row, CareHistory History)> HistoriesOf(
         CareLedger ledger,
         IReadOnlyList<CareStateRow> rows,
-        LogByTask log
+        LogByTask log,
+        Dictionary<string, DateTimeOffset>? cameClean = null
     )
     {
         var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
@@ -111,7 +120,13 @@ public sealed class CareReplay
                 && item.Surfaces.FirstOrDefault(one => one.Id == row.SurfaceId) is { } surface
             )
             {
-                yield return (row, HistoryOf(ledger, item, surface, row, log));
+                CareState start =
+                    cameClean is not null
+                    && cameClean.TryGetValue(row.TaskId, out DateTimeOffset at)
+                    && at > row.StartAt
+                        ? new CareState(at, Level.Fresh)
+                        : row.Start;
+                yield return (row, HistoryOf(ledger, item, surface, start, log));
             }
         }
     }
@@ -120,14 +135,14 @@ public sealed class CareReplay
         CareLedger ledger,
         CareItem item,
         Surface surface,
-        CareStateRow row,
+        CareState start,
         LogByTask log
     ) =>
         new(
-            row.Start,
+            start,
             ledger.SoilingOf(item, surface),
             ledger.Usage,
-            log.Of(row.TaskId).SelectMany(entry => ChangesBy(entry, row.Key)),
+            log.Of(item.Task.Id).SelectMany(entry => ChangesBy(entry, new CareKey(item.Task.Id, surface.Id))),
             ledger.Learnt.Of(item.Task.Id).Spread
         );
 

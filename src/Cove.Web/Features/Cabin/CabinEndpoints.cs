@@ -158,7 +158,7 @@ internal static class CabinEndpoints
             return Problems.NotFound("This vehicle has no such surface. Choose one from its chart.");
         }
 
-        var histories = await replay.Histories(ledger, surfaceId, cancel);
+        var histories = await replay.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel);
         var page = new SurfacePage(ledger, clock);
         var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
         return Results.Ok(

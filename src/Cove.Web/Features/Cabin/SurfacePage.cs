@@ -7,7 +7,9 @@ namespace Cove.Web.Features.Cabin;
 /// <summary>Writes out how a task stands on a surface.</summary>
 internal sealed class SurfacePage(CareLedger ledger, OwnerClock clock)
 {
-    private static readonly TimeSpan Past = TimeSpan.FromDays(70);
+    /// <summary>How far back the history of a level is shown.</summary>
+    public static readonly TimeSpan Past = TimeSpan.FromDays(70);
+
     private static readonly TimeSpan Future = TimeSpan.FromDays(28);
 
     public SurfaceTaskView Task(CareItem item, SurfaceStatus status, CareHistory history)

@@ -55,8 +55,8 @@ internal static class InspectionEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        var histories = await replay.Histories(ledger, cancel: cancel);
         DateTimeOffset now = clock.Now;
+        var histories = await replay.Histories(ledger, now, cancel: cancel);
         WalkRoundPlan plan = WalkRound.Plan(
             [
                 .. histories.Select(pair => new UncertainLevel(
