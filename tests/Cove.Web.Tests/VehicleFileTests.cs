@@ -74,7 +74,7 @@ public sealed class VehicleFileTests
             { "", "file", "ends before" },
             { "[]", "file", "object in braces" },
             { "null", "file", "object in braces" },
-            { Short()[..60], "file", "ends before" },
+            { Short()[..80], "layout", "ends before" },
             { "{\"format\":\"cove-vehicle\",}", "file", "well-formed" },
             {
                 Short().Replace("cove-vehicle", "another", StringComparison.Ordinal),
@@ -221,7 +221,13 @@ public sealed class VehicleFileTests
                 "nothing of that id"
             },
             { With("\"log\": [null]"), "log[0]", "has to be given" },
-            { With("\"surfaces\": " + new string('[', 200)), "file", "" },
+            {
+                With($"\"log\": [{string.Join(',', Enumerable.Repeat("null", 200_000))}]"),
+                "log",
+                "up to 50,000"
+            },
+            { With($"\"{new string('n', 300_000)}\": 1"), new string('n', 100), "does not know" },
+            { With("\"surfaces\": " + new string('[', 200)), "surfaces[0]", "object in braces" },
         };
 
     [Theory]

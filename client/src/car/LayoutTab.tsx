@@ -3,15 +3,14 @@ import { type FormEvent, useState } from "react";
 import { api, ask, basedOn, Problem } from "../api/client";
 import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";
-import { Field } from "../shared/Field";
+import { NameFields } from "../builder/NameFields";
 import { within } from "../shared/format";
 import type { TabProps } from "./CarPage";
 
 /** Name and layout of a car that is there already. */
 export function LayoutTab({ vehicle, choices }: TabProps) {
   const queries = useQueryClient();
-  const [name, setName] = useState(vehicle.name);
-  const [description, setDescription] = useState(vehicle.description);
+  const [names, setNames] = useState({ name: vehicle.name, description: vehicle.description });
   const [layout, setLayout] = useState(vehicle.layout);
   const save = useMutation({
     mutationFn: () =>
@@ -19,7 +18,7 @@ export function LayoutTab({ vehicle, choices }: TabProps) {
         api.PUT("/api/vehicles/{vehicleId}", {
           params: { path: { vehicleId: vehicle.id } },
           headers: basedOn(vehicle.version),
-          body: { name, description, layout },
+          body: { ...names, layout },
         }),
       ),
     onSuccess: async () => {
@@ -46,22 +45,7 @@ export function LayoutTab({ vehicle, choices }: TabProps) {
       }}
     >
       <div>
-        <Field label="What do you call it?" error={errors.name?.[0]}>
-          <input
-            className="field"
-            maxLength={60}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-        </Field>
-        <Field label="Year and body, if you like" error={errors.description?.[0]}>
-          <input
-            className="field"
-            maxLength={120}
-            value={description}
-            onChange={(event) => setDescription(event.target.value)}
-          />
-        </Field>
+        <NameFields names={names} onChange={setNames} errors={errors} />
         {form("frame")}
       </div>
       <div>

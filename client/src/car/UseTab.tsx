@@ -79,7 +79,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
       </form>
       <aside
         aria-label="What this moves"
-        className="flex flex-col border-ink px-[22px] pt-5 pb-5 max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:max-h-dvh desk:overflow-y-auto desk:border-l-[1.5px]"
+        className="flex flex-col border-ink px-[22px] pt-5 pb-5 max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:h-[calc(100dvh-101px)] desk:overflow-y-auto desk:border-l-[1.5px]"
       >
         <h2 className="mb-1 text-20">
           {changed ? "What this would move" : save.data ? "What moved" : "What an answer moves"}

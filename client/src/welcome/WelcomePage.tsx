@@ -5,6 +5,7 @@ import { api, ask, type Choices, type Layout, type NewVehicle, Problem } from ".
 import { useChoices, useVehicles } from "../api/queries";
 import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";
+import { NameFields } from "../builder/NameFields";
 import { ImportVehicle } from "../car/ImportVehicle";
 import { Field } from "../shared/Field";
 import { within } from "../shared/format";
@@ -36,8 +37,7 @@ function Welcome({ choices }: { choices: Choices }) {
   const vehicles = useVehicles();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [name, setName] = useState("");
-  const [description, setDescription] = useState("");
+  const [names, setNames] = useState({ name: "", description: "" });
   const [look, setLook] = useState<NewVehicle["look"]>("livedIn");
   const [distance, setDistance] = useState(String(choices.referenceUse.kilometresAWeek));
   const [layout, setLayout] = useState<Layout>(() => choices.bodies[0]?.usual ?? ({} as Layout));
@@ -45,7 +45,7 @@ function Welcome({ choices }: { choices: Choices }) {
     mutationFn: () =>
       ask(
         api.POST("/api/vehicles", {
-          body: { name, description, layout, use: { kilometresAWeek: Number(distance) }, look },
+          body: { ...names, layout, use: { kilometresAWeek: Number(distance) }, look },
         }),
       ),
     onSuccess: async (vehicle) => {
@@ -87,22 +87,7 @@ function Welcome({ choices }: { choices: Choices }) {
         }}
       >
         <div>
-          <Field label="What do you call it?" error={errors.name?.[0]}>
-            <input
-              className="field"
-              maxLength={60}
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-            />
-          </Field>
-          <Field label="Year and body, if you like" error={errors.description?.[0]}>
-            <input
-              className="field"
-              maxLength={120}
-              value={description}
-              onChange={(event) => setDescription(event.target.value)}
-            />
-          </Field>
+          <NameFields names={names} onChange={setNames} errors={errors} />
           {form("frame")}
         </div>
         <div>{form("cabin")}</div>

@@ -4,18 +4,23 @@ using System.Text.Json;
 
 namespace Cove.Data;
 
-/// <summary>Knows on which line of a JSON text each of its values stands.</summary>
+/// <summary>Finds on which lines of a JSON text values stand.</summary>
+/// <remarks>Only the values that are asked for are remembered, so a large text costs no more than a small one.</remarks>
 public sealed class JsonLines
 {
     private readonly Dictionary<string, int> lines = new(StringComparer.Ordinal);
+    private readonly HashSet<string> wanted;
 
-    private JsonLines() { }
+    private JsonLines(IEnumerable<string> paths) =>
+        wanted = paths.SelectMany(WithHolders).ToHashSet(StringComparer.Ordinal);
 
     /// <summary>Walks through a text that is known to be well formed.</summary>
+    /// <param name="json">The text.</param>
+    /// <param name="paths">The values to look for, by paths such as <c>surfaces[3].name</c>.</param>
     /// <exception cref="JsonException">The text is not well formed.</exception>
-    public static JsonLines Of(ReadOnlySpan<byte> json)
+    public static JsonLines Of(ReadOnlySpan<byte> json, IEnumerable<string> paths)
     {
-        var known = new JsonLines();
+        var known = new JsonLines(paths);
         var reader = new Utf8JsonReader(json);
         var path = new Stack<(string Name, int Index)>();
         int line = 1;
@@ -37,7 +42,11 @@ public sealed class JsonLines
                     break;
                 default:
                     string value = Enter(path, ref name);
-                    known.lines.TryAdd(value, line);
+                    if (known.wanted.Contains(value))
+                    {
+                        known.lines.TryAdd(value, line);
+                    }
+
                     if (reader.TokenType is JsonTokenType.StartObject)
                     {
                         path.Push((value, -1));
@@ -55,22 +64,20 @@ public sealed class JsonLines
     }
 
     /// <summary>The line of a value, from 1; that of what holds it when there is no such value.</summary>
-    /// <param name="path">A path such as <c>surfaces[3].name</c>.</param>
-    public int LineOf(string path)
+    /// <param name="path">One of the paths that were looked for.</param>
+    public int LineOf(string path) =>
+        WithHolders(path).Where(lines.ContainsKey).Select(holder => lines[holder]).FirstOrDefault(1);
+
+    /// <summary>A path, and those of all that holds it, the nearest first.</summary>
+    private static IEnumerable<string> WithHolders(string path)
     {
         string at = path;
         while (at.Length > 0)
         {
-            if (lines.TryGetValue(at, out int line))
-            {
-                return line;
-            }
-
+            yield return at;
             int cut = at.AsSpan().LastIndexOfAny('.', '[');
             at = cut < 0 ? string.Empty : at[..cut];
         }
-
-        return 1;
     }
 
     /// <summary>The path of the value that begins here.</summary>

@@ -7,6 +7,10 @@ namespace Cove.Data;
 /// <summary>Says in sentences why JSON could not be read.</summary>
 public static partial class JsonWords
 {
+    /// <summary>Names in a file may be of any length; what is said of them is not.</summary>
+    private const int LongestPath = 100;
+    private const int MostRead = 4000;
+
     private const string Given = "This has to be given.";
     private const string NotJson = "This is not well-formed JSON. Check quotes, commas and brackets.";
     private const string CutOff = "This ends before it is complete. Take all of it and try again.";
@@ -14,10 +18,26 @@ public static partial class JsonWords
     /// <summary>What is wrong, with the paths of the fields.</summary>
     /// <param name="error">What the reader said.</param>
     /// <param name="whole">What to call the whole of it, where no field is to blame.</param>
-    public static IReadOnlyList<Flaw> Explain(JsonException error, string whole)
+    public static IReadOnlyList<Flaw> Explain(JsonException error, string whole) =>
+        [
+            .. Explain(
+                    error.Message.Length > MostRead ? error.Message[..MostRead] : error.Message,
+                    PathOf(error.Path),
+                    whole
+                )
+                .Select(flaw =>
+                    flaw.Property.Length > LongestPath
+                        ? flaw with
+                        {
+                            Property = flaw.Property[..LongestPath],
+                        }
+                        : flaw
+                ),
+        ];
+
+    private static IReadOnlyList<Flaw> Explain(string message, string at, string whole)
     {
-        string at = PathOf(error.Path);
-        if (MissingNames().Match(error.Message) is { Success: true } missing)
+        if (MissingNames().Match(message) is { Success: true } missing)
         {
             return
             [
@@ -27,7 +47,7 @@ public static partial class JsonWords
             ];
         }
 
-        if (UnknownName().Match(error.Message) is { Success: true } unknown)
+        if (UnknownName().Match(message) is { Success: true } unknown)
         {
             string name = unknown.Groups["name"].Value;
             return
@@ -39,7 +59,7 @@ public static partial class JsonWords
             ];
         }
 
-        if (TwiceNamed().Match(error.Message) is { Success: true } twice)
+        if (TwiceNamed().Match(message) is { Success: true } twice)
         {
             string name = twice.Groups["name"].Value;
             return
@@ -51,15 +71,15 @@ public static partial class JsonWords
             ];
         }
 
-        if (NullName().Match(error.Message) is { Success: true } nothing)
+        if (NullName().Match(message) is { Success: true } nothing)
         {
             string name = JsonNamingPolicy.CamelCase.ConvertName(nothing.Groups["name"].Value);
             return [new Flaw(at.EndsWith(name, StringComparison.Ordinal) ? at : Join(at, name), Given)];
         }
 
-        return WrongType().Match(error.Message) is { Success: true } type
+        return WrongType().Match(message) is { Success: true } type
             ? [new Flaw(at.Length == 0 ? whole : at, ExpectedFor(type.Groups["type"].Value))]
-            : [new Flaw(at.Length == 0 ? whole : at, EndsEarly().IsMatch(error.Message) ? CutOff : NotJson)];
+            : [new Flaw(at.Length == 0 ? whole : at, EndsEarly().IsMatch(message) ? CutOff : NotJson)];
     }
 
     /// <summary>What to give for a type.</summary>
@@ -101,7 +121,7 @@ public static partial class JsonWords
     private static partial Regex QuotedName();
 
     [GeneratedRegex(
-        "The JSON property '(?<name>[^']+)' could not be mapped",
+        "^The JSON property '(?<name>[^']+)(' could not be mapped|$)",
         RegexOptions.ExplicitCapture,
         1000
     )]

@@ -27,7 +27,6 @@ public static class VehicleFile
                 text = text[3..];
             }
 
-            JsonLines lines = JsonLines.Of(text);
             VehicleDocument? document = JsonSerializer.Deserialize<VehicleDocument>(text, CoveJson.File);
             if (document is null)
             {
@@ -40,15 +39,7 @@ public static class VehicleFile
                 flaws = [.. VehicleFileRules.Check(document, now)];
             }
 
-            return flaws.Length > 0
-                ? Refused([
-                    .. flaws.Select(flaw => new FileFlaw(
-                        lines.LineOf(flaw.Property),
-                        flaw.Property,
-                        flaw.Sentence
-                    )),
-                ])
-                : new VehicleFileReading(document, []);
+            return flaws.Length > 0 ? Refused(InLines(text, flaws)) : new VehicleFileReading(document, []);
         }
         catch (JsonException error)
         {
@@ -65,6 +56,15 @@ public static class VehicleFile
                 new FileFlaw(1, "file", "This file is not text in UTF-8. Save it as UTF-8 and try again."),
             ]);
         }
+    }
+
+    private static FileFlaw[] InLines(ReadOnlySpan<byte> text, Flaw[] flaws)
+    {
+        JsonLines lines = JsonLines.Of(text, flaws.Select(flaw => flaw.Property));
+        return
+        [
+            .. flaws.Select(flaw => new FileFlaw(lines.LineOf(flaw.Property), flaw.Property, flaw.Sentence)),
+        ];
     }
 
     private static VehicleFileReading Refused(IReadOnlyList<FileFlaw> flaws) => new(null, flaws);

@@ -151,16 +151,7 @@ public sealed class LogStore
         CancellationToken cancel = default
     )
     {
-        var row = new LogRow
-        {
-            Id = Guid.CreateVersion7(at),
-            VehicleId = ledger.Vehicle.Id,
-            Kind = LogEntryKind.Event,
-            Subject = happening.Id,
-            SurfaceIds = string.Join('\n', surfaceIds),
-            At = at,
-            Note = note,
-        };
+        LogRow row = New(ledger, LogEntryKind.Event, happening.Id, surfaceIds, at, note);
         await Record(ledger, row, cancel);
         return ToEntry(row);
     }
@@ -183,17 +174,8 @@ public sealed class LogStore
         CancellationToken cancel = default
     )
     {
-        var row = new LogRow
-        {
-            Id = Guid.CreateVersion7(at),
-            VehicleId = ledger.Vehicle.Id,
-            Kind = LogEntryKind.Look,
-            Subject = inspection.Id,
-            SurfaceIds = surfaceId,
-            Result = result.Id,
-            At = at,
-            Note = note,
-        };
+        LogRow row = New(ledger, LogEntryKind.Look, inspection.Id, [surfaceId], at, note);
+        row.Result = result.Id;
         await Record(ledger, row, cancel);
         return ToEntry(row);
     }
@@ -224,6 +206,25 @@ public sealed class LogStore
             .ToListAsync(cancel);
         return [.. rows.Select(ToEntry)];
     }
+
+    private static LogRow New(
+        CareLedger ledger,
+        LogEntryKind kind,
+        string subject,
+        IReadOnlyList<string> surfaceIds,
+        DateTimeOffset at,
+        string note
+    ) =>
+        new()
+        {
+            Id = Guid.CreateVersion7(at),
+            VehicleId = ledger.Vehicle.Id,
+            Kind = kind,
+            Subject = subject,
+            SurfaceIds = string.Join('\n', surfaceIds),
+            At = at,
+            Note = note,
+        };
 
     private async Task Record(CareLedger ledger, LogRow row, CancellationToken cancel)
     {

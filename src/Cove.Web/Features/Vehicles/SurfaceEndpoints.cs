@@ -2,7 +2,6 @@ using System.ComponentModel.DataAnnotations;
 using Cove.Core;
 using Cove.Core.Vehicles;
 using Cove.Data;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Vehicles;
 
@@ -47,144 +46,46 @@ internal static class SurfaceEndpoints
             .ProducesVehicleChange();
     }
 
-    private static Task<IResult> Add(
-        Guid vehicleId,
-        NewSurface wish,
-        HttpRequest request,
-        VehicleStore store,
-        OwnerClock clock,
-        CancellationToken cancel
-    ) =>
-        VehicleEndpoints.Edit(
-            request,
-            store,
-            vehicleId,
-            vehicle =>
-                SurfaceEdits.Add(
-                    vehicle,
-                    new Surface(
-                        "new",
-                        wish.Name.Trim(),
-                        SurfaceEdits.Shorten(wish.Name),
-                        wish.Kind,
-                        wish.Material,
-                        wish.Finish,
-                        Area.FromSquareMetres(wish.SquareMetres),
-                        wish.Zone,
-                        Share.All,
-                        SurfaceDocument.FactsOf(wish.Facts)
-                    )
-                ),
-            clock,
-            cancel
+    private static Task<IResult> Add(NewSurface wish, [AsParameters] VehicleChange change) =>
+        change.Make(vehicle =>
+            SurfaceEdits.Add(
+                vehicle,
+                new Surface(
+                    "new",
+                    wish.Name.Trim(),
+                    SurfaceEdits.Shorten(wish.Name),
+                    wish.Kind,
+                    wish.Material,
+                    wish.Finish,
+                    Area.FromSquareMetres(wish.SquareMetres),
+                    wish.Zone,
+                    Share.All,
+                    SurfaceDocument.FactsOf(wish.Facts)
+                )
+            )
         );
 
     private static Task<IResult> Change(
-        Guid vehicleId,
         string surfaceId,
         ChangedSurface wish,
-        HttpRequest request,
-        VehicleStore store,
-        OwnerClock clock,
-        CancellationToken cancel
-    ) =>
-        VehicleEndpoints.Edit(
-            request,
-            store,
-            vehicleId,
-            vehicle => SurfaceEdits.Change(vehicle, surfaceId, wish.On),
-            clock,
-            cancel
-        );
+        [AsParameters] VehicleChange change
+    ) => change.Make(vehicle => SurfaceEdits.Change(vehicle, surfaceId, wish.On));
 
-    private static Task<IResult> Remove(
-        Guid vehicleId,
-        string surfaceId,
-        HttpRequest request,
-        VehicleStore store,
-        OwnerClock clock,
-        CancellationToken cancel
-    ) =>
-        VehicleEndpoints.Edit(
-            request,
-            store,
-            vehicleId,
-            vehicle => SurfaceEdits.Remove(vehicle, surfaceId),
-            clock,
-            cancel
-        );
+    private static Task<IResult> Remove(string surfaceId, [AsParameters] VehicleChange change) =>
+        change.Make(vehicle => SurfaceEdits.Remove(vehicle, surfaceId));
 
     private static Task<IResult> Split(
-        Guid vehicleId,
         string surfaceId,
         NewParts wish,
-        HttpRequest request,
-        VehicleStore store,
-        OwnerClock clock,
-        CancellationToken cancel
-    ) =>
-        VehicleEndpoints.Edit(
-            request,
-            store,
-            vehicleId,
-            vehicle => SurfaceEdits.Split(vehicle, surfaceId, wish.Names),
-            clock,
-            cancel
-        );
+        [AsParameters] VehicleChange change
+    ) => change.Make(vehicle => SurfaceEdits.Split(vehicle, surfaceId, wish.Names));
 
-    private static Task<IResult> Join(
-        Guid vehicleId,
-        string surfaceId,
-        HttpRequest request,
-        VehicleStore store,
-        OwnerClock clock,
-        CancellationToken cancel
-    ) =>
-        VehicleEndpoints.Edit(
-            request,
-            store,
-            vehicleId,
-            vehicle => SurfaceEdits.Join(vehicle, surfaceId),
-            clock,
-            cancel
-        );
+    private static Task<IResult> Join(string surfaceId, [AsParameters] VehicleChange change) =>
+        change.Make(vehicle => SurfaceEdits.Join(vehicle, surfaceId));
 }
 
-/// <summary>A surface to add.</summary>
-public sealed record NewSurface
-{
-    /// <summary>Its name; 1 to 60 characters.</summary>
-    [StringLength(
-        SurfaceRules.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
-    public required string Name { get; init; }
-
-    /// <summary>What it is.</summary>
-    public required SurfaceKind Kind { get; init; }
-
-    /// <summary>What it is made of.</summary>
-    public required Material Material { get; init; }
-
-    /// <summary>How it is finished.</summary>
-    public required Finish Finish { get; init; }
-
-    /// <summary>What has to be worked on, in square metres; 0 to 50.</summary>
-    [Range(0.0, SurfaceRules.LargestSquareMetres, ErrorMessage = "Say 0 to 50 square metres.")]
-    public required double SquareMetres { get; init; }
-
-    /// <summary>The id of the zone from which it is reached.</summary>
-    [StringLength(SurfaceRules.LongestName, ErrorMessage = "Use the id of a zone of this cabin.")]
-    public required string Zone { get; init; }
-
-    /// <summary>What else matters for its care.</summary>
-    [MaxLength(8, ErrorMessage = "Name each fact once.")]
-    public IReadOnlyList<SurfaceFacts> Facts { get; init; } = [];
-}
-
-/// <summary>A surface as it should be.</summary>
-public sealed record ChangedSurface
+/// <summary>What can be said of a surface, new or not.</summary>
+public abstract record SurfaceWish
 {
     /// <summary>Its name; 1 to 60 characters. A changed name also becomes the short one.</summary>
     [StringLength(
@@ -206,8 +107,23 @@ public sealed record ChangedSurface
 
     /// <summary>What else matters for its care.</summary>
     [MaxLength(8, ErrorMessage = "Name each fact once.")]
-    public required IReadOnlyList<SurfaceFacts> Facts { get; init; }
+    public IReadOnlyList<SurfaceFacts> Facts { get; init; } = [];
+}
 
+/// <summary>A surface to add.</summary>
+public sealed record NewSurface : SurfaceWish
+{
+    /// <summary>What it is.</summary>
+    public required SurfaceKind Kind { get; init; }
+
+    /// <summary>The id of the zone from which it is reached.</summary>
+    [StringLength(SurfaceRules.LongestName, ErrorMessage = "Use the id of a zone of this cabin.")]
+    public required string Zone { get; init; }
+}
+
+/// <summary>A surface as it should be.</summary>
+public sealed record ChangedSurface : SurfaceWish
+{
     /// <summary>Whether this car has no such surface.</summary>
     public required bool Absent { get; init; }
 

@@ -90,37 +90,6 @@ internal static class VehicleEndpoints
             .ProducesProblem(StatusCodes.Status412PreconditionFailed)
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
 
-    /// <summary>Makes a change to a vehicle that names the version it is based on.</summary>
-    public static async Task<IResult> Edit(
-        HttpRequest request,
-        VehicleStore store,
-        Guid vehicleId,
-        Func<Vehicle, VehicleEdit> edit,
-        OwnerClock clock,
-        CancellationToken cancel,
-        string prefix = ""
-    )
-    {
-        if (request.IfMatch() is not { } version)
-        {
-            return Problems.MissingVersion();
-        }
-
-        EditedVehicle edited = await store.Edit(vehicleId, version, edit, clock.Now, cancel);
-        switch (edited.Outcome)
-        {
-            case ChangeOutcome.Made:
-                request.HttpContext.Response.Headers.ETag = $"\"{edited.Vehicle!.Version}\"";
-                return Results.Ok(VehicleInListView.Of(edited.Vehicle));
-            case ChangeOutcome.Stale:
-                return Problems.Stale();
-            case ChangeOutcome.Refused:
-                return Problems.Flaws(edited.Flaws!, prefix);
-            default:
-                return Problems.NotFound(UnknownVehicle);
-        }
-    }
-
     private static IResult Preview(CabinLayout layout)
     {
         if (layout.Problems() is { Count: > 0 } flaws)
@@ -227,19 +196,9 @@ internal static class VehicleEndpoints
         );
     }
 
-    private static Task<IResult> Change(
-        Guid vehicleId,
-        ChangedVehicle wish,
-        HttpRequest request,
-        VehicleStore store,
-        OwnerClock clock,
-        CancellationToken cancel
-    ) =>
+    private static Task<IResult> Change(ChangedVehicle wish, [AsParameters] VehicleChange change) =>
         SurfaceRules.IsName(wish.Name, 60)
-            ? Edit(
-                request,
-                store,
-                vehicleId,
+            ? change.Make(
                 vehicle =>
                     CabinRebuild.Of(
                         vehicle with
@@ -249,8 +208,6 @@ internal static class VehicleEndpoints
                         },
                         wish.Layout
                     ),
-                clock,
-                cancel,
                 "layout."
             )
             : Task.FromResult(Problems.Field("name", "Give the car a name."));
