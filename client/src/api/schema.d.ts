@@ -706,14 +706,14 @@ export interface components {
             withinAWeek: number;
         };
         ChangedSurface: {
+            absent: boolean;
+            wear?: null | string;
             name: string;
             material: components["schemas"]["Material"];
             finish: components["schemas"]["Finish"];
             /** Format: double */
             squareMetres: number;
-            facts: components["schemas"]["SurfaceFacts"][];
-            absent: boolean;
-            wear?: null | string;
+            facts?: components["schemas"]["SurfaceFacts"][];
         };
         ChangedVehicle: {
             name: string;
@@ -971,13 +971,13 @@ export interface components {
             step: number;
         };
         NewSurface: {
-            name: string;
             kind: components["schemas"]["SurfaceKind"];
+            zone: string;
+            name: string;
             material: components["schemas"]["Material"];
             finish: components["schemas"]["Finish"];
             /** Format: double */
             squareMetres: number;
-            zone: string;
             facts?: components["schemas"]["SurfaceFacts"][];
         };
         NewVehicle: {
@@ -1684,8 +1684,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                vehicleId: string;
                 surfaceId: string;
+                vehicleId: string;
             };
             cookie?: never;
         };
@@ -1747,8 +1747,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                vehicleId: string;
                 surfaceId: string;
+                vehicleId: string;
             };
             cookie?: never;
         };
@@ -2397,8 +2397,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                vehicleId: string;
                 surfaceId: string;
+                vehicleId: string;
             };
             cookie?: never;
         };
@@ -2460,8 +2460,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                vehicleId: string;
                 surfaceId: string;
+                vehicleId: string;
             };
             cookie?: never;
         };

@@ -63,7 +63,7 @@ export function Chart({ cabin, chosen, onChoose, zone = null }: Props) {
     <svg
       ref={ref}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
-      className="block w-full desk:max-h-[calc(100dvh-190px)]"
+      className="block w-full desk:max-h-[calc(100dvh-190px)] print:max-h-[150mm]"
       role="group"
       aria-label="Plan of the cabin from above, bonnet to the left. Arrow keys walk from surface to surface."
     >

@@ -29,7 +29,7 @@ export function Shell({ children }: { children: ReactNode }) {
   ]);
 
   return (
-    <div className="flex min-h-dvh flex-col-reverse desk:grid desk:grid-cols-[76px_minmax(0,1fr)]">
+    <div className="flex min-h-dvh flex-col-reverse desk:grid desk:grid-cols-[76px_minmax(0,1fr)] print:block">
       <nav
         aria-label="Places"
         className="no-print sticky bottom-0 z-20 flex border-t border-hairline bg-deep desk:top-0 desk:h-dvh desk:flex-col desk:border-t-0 desk:border-r desk:py-3.5"
