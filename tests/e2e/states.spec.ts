@@ -72,3 +72,46 @@ test("a change of the log that lost the race says so", async ({ page, cove }) =>
   await page.getByRole("button", { name: "Save the correction" }).click();
   await expect(page.getByRole("alert")).toContainText("changed elsewhere");
 });
+
+for (const { place, api, first } of [
+  { place: "car/use", api: "use", first: "What does this car go through?" },
+  { place: "car/learnt", api: "learnt", first: "This car soils" },
+  { place: "look", api: "walk-round", first: "" },
+]) {
+  test(`${place} says that the server failed and tries again when asked`, async ({
+    page,
+    cove,
+  }) => {
+    let broken = true;
+    await page.route(`**/api/vehicles/*/${api}`, (route) =>
+      broken
+        ? route.fulfill({
+            status: 500,
+            contentType: "application/problem+json",
+            body: JSON.stringify({ title: "Cove could not finish this. Try again." }),
+          })
+        : route.continue(),
+    );
+    await open(page, cove, place);
+    await expect(page.getByRole("alert")).toContainText("Cove could not finish this.");
+    broken = false;
+    await page.getByRole("button", { name: "Try again" }).click();
+    await expect(page.getByRole("heading", { name: first }).first()).toBeVisible();
+  });
+}
+
+test("a look that cannot be saved says so, and the same look can be answered again", async ({
+  page,
+  cove,
+}) => {
+  let lost = true;
+  await page.route("**/api/vehicles/*/looks", (route) => (lost ? route.abort() : route.continue()));
+  await open(page, cove, "look");
+  const answers = page.getByRole("main").getByRole("list").getByRole("button");
+  await answers.first().click();
+  await expect(page.getByRole("alert")).toContainText("does not answer");
+  await expect(page.getByText("Look 1 of")).toBeVisible();
+  lost = false;
+  await answers.first().click();
+  await expect(page.getByText("Look 2 of")).toBeVisible();
+});
