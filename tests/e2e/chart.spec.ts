@@ -19,7 +19,13 @@ function clashes(page: Page): Promise<string[]> {
     }));
     const found: string[] = labels.length < 10 ? ["hardly a label is there"] : [];
     labels.forEach((a, index) => {
-      if (frame && (a.box.left < frame.left || a.box.right > frame.right)) {
+      const inside =
+        frame &&
+        a.box.left >= frame.left &&
+        a.box.right <= frame.right &&
+        a.box.top >= frame.top &&
+        a.box.bottom <= frame.bottom;
+      if (!inside) {
         found.push(`${a.words} leaves the chart`);
       }
       for (const b of labels.slice(index + 1)) {
