@@ -59,6 +59,11 @@ public sealed class CareLedger
             ? state.LevelAt(now, SoilingOf(item, surface), Usage)
             : null;
 
+    /// <summary>The level at which a task starts on a surface that this vehicle has not had: a part starts where its whole stands, what is new as lived in.</summary>
+    public Level StartOf(CareTask task, Surface surface, DateTimeOffset now) =>
+        StandingOf(new CareKey(task.Id, surface.PartOf ?? surface.Id), now)
+        ?? FirstLook.LivedIn.StartingLevel(task);
+
     /// <summary>How fast a level rises, with what has been learnt.</summary>
     /// <param name="item">One of <see cref="Items"/>.</param>
     /// <param name="surface">One of its surfaces.</param>

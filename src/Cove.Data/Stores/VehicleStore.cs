@@ -139,7 +139,7 @@ public sealed class VehicleStore
         row.Version++;
         PutSurfaces(row, vehicle.Surfaces);
         row.CareStates.AddRange(
-            CareStateRow.Missing(row, (task, surface) => StartOf(before, task, surface, now), now)
+            CareStateRow.Missing(row, (task, surface) => before.StartOf(task, surface, now), now)
         );
         await context.SaveChangesAsync(cancel);
         await replay.Refresh((await Ledger(vehicleId, cancel))!, cancel);
@@ -221,11 +221,6 @@ public sealed class VehicleStore
 
         return await context.SaveChangesAsync(cancel);
     }
-
-    /// <summary>A part starts where its whole stands; what is new starts as lived in.</summary>
-    private static Level StartOf(CareLedger before, CareTask task, Surface surface, DateTimeOffset now) =>
-        before.StandingOf(new CareKey(task.Id, surface.PartOf ?? surface.Id), now)
-        ?? FirstLook.LivedIn.StartingLevel(task);
 
     private static void PutSurfaces(VehicleRow row, IReadOnlyList<Surface> surfaces)
     {
