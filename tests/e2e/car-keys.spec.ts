@@ -125,7 +125,7 @@ test("on a phone the decision about use stays in sight, and answers have room fo
   await page.setViewportSize(PHONE);
   await open(page, cove, "car/use");
   await page.getByRole("radiogroup", { name: "Animals aboard" }).getByText("Most days").click();
-  await expect(page.getByText(/\d+ dates sooner, 0 later/)).toBeVisible();
+  await expect(page.getByText(/^\d+ dates sooner$/).last()).toBeVisible();
   const button = page.getByRole("button", { name: "Use it so", exact: true });
   await expect(button).toBeInViewport();
   await button.click();

@@ -59,7 +59,7 @@ function Learnt({ vehicleId, learnt }: { vehicleId: string; learnt: Schemas["Lea
     <section className="max-w-[900px] px-4 pt-5 pb-8 desk:px-[26px]">
       <h2 className="text-26">{learnt.car}</h2>
       <p className="mt-1 mb-5 max-w-[66ch] text-16 text-soft">
-        In brackets, and as a bar below: where the truth lies in nine cases of ten. A task nobody
+        In brackets, and beside each task: where the truth lies in nine cases of ten. A task nobody
         has looked at takes the pace of the car.
       </p>
       <table className="w-full text-14">
@@ -78,7 +78,12 @@ function Learnt({ vehicleId, learnt }: { vehicleId: string; learnt: Schemas["Lea
           {learnt.tasks.map((task) => (
             <tr key={task.taskId} className="h-10 border-t border-hairline">
               <td className="pr-4">{task.name}</td>
-              <td className="pr-4 text-right font-semibold">{task.multiplier.toFixed(1)}</td>
+              <td className="pr-4 text-right font-semibold">
+                {task.multiplier.toFixed(1)}
+                <span className="block text-12 font-normal whitespace-nowrap text-soft desk:hidden">
+                  {task.low.toFixed(1)} to {task.high.toFixed(1)}
+                </span>
+              </td>
               <td className="pr-4 text-right">{task.looks}</td>
               <td className="max-desk:hidden">
                 <Band task={task} />

@@ -1,6 +1,15 @@
 import type { Moves } from "../api/client";
 import { count, tinyDay } from "../shared/format";
 
+/** "6 dates sooner, 1 date later" */
+export function movesSaid(moves: Moves): string {
+  const parts = [
+    moves.sooner > 0 && `${count(moves.sooner, "date")} sooner`,
+    moves.later > 0 && `${count(moves.later, "date")} later`,
+  ].filter(Boolean);
+  return parts.length > 0 ? parts.join(", ") : "No date moves";
+}
+
 /** Which dates a change moves, the most hastened first. */
 export function MoveList({ moves }: { moves: Moves }) {
   if (moves.moved.length === 0) {
@@ -9,14 +18,7 @@ export function MoveList({ moves }: { moves: Moves }) {
   const most = Math.max(...moves.moved.map((one) => Math.abs(one.days ?? 0)), 1);
   return (
     <>
-      <p className="mb-3 text-14 text-soft">
-        {[
-          moves.sooner > 0 && `${count(moves.sooner, "date")} sooner`,
-          moves.later > 0 && `${count(moves.later, "date")} later`,
-        ]
-          .filter(Boolean)
-          .join(", ")}
-      </p>
+      <p className="mb-3 text-14 text-soft">{movesSaid(moves)}</p>
       <ul className="text-13">
         {moves.moved.map((one) => {
           const days = one.days ?? 0;

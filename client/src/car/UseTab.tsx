@@ -3,7 +3,7 @@ import { type FormEvent, useState } from "react";
 import { api, ask, type Choices, Problem, type Schemas, type Use } from "../api/client";
 import { Failed, Loading } from "../shared/States";
 import type { TabProps } from "./CarPage";
-import { MoveList } from "./MoveList";
+import { MoveList, movesSaid } from "./MoveList";
 import { OdometerPart } from "./OdometerPart";
 import { UseForm } from "./UseForm";
 
@@ -119,10 +119,8 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
       </aside>
       {changed && (
         // On a phone the dates lie far below the questions: their sum and the decision stay in sight.
-        <div className="sticky bottom-[63px] z-10 flex items-center gap-3 border-t-[1.5px] border-ink bg-paper px-4 py-2.5 desk:hidden">
-          <p className="flex-1 text-14">
-            {moves ? `${moves.sooner} dates sooner, ${moves.later} later` : "Working it out"}
-          </p>
+        <div className="sticky bottom-16 z-10 flex items-center gap-3 border-t-[1.5px] border-ink bg-paper px-4 py-2.5 desk:hidden">
+          <p className="flex-1 text-14">{moves ? movesSaid(moves) : "Working it out"}</p>
           <button
             type="button"
             className="act"

@@ -32,7 +32,7 @@ export function Shell({ children }: { children: ReactNode }) {
     <div className="flex min-h-dvh flex-col-reverse desk:grid desk:grid-cols-[76px_minmax(0,1fr)] print:block">
       <nav
         aria-label="Places"
-        className="no-print sticky bottom-0 z-20 flex border-t border-hairline bg-deep desk:top-0 desk:h-dvh desk:flex-col desk:border-t-0 desk:border-r desk:py-3.5"
+        className="no-print sticky bottom-0 z-20 flex h-16 border-t border-hairline bg-deep desk:top-0 desk:h-dvh desk:flex-col desk:border-t-0 desk:border-r desk:py-3.5"
       >
         <div className="mb-3.5 hidden h-12 place-items-center desk:grid">
           <Mark />

@@ -14,6 +14,12 @@ public sealed record Vehicle(
     IReadOnlyList<Surface> Surfaces
 )
 {
+    /// <summary>The longest name, in characters.</summary>
+    public const int LongestName = 60;
+
+    /// <summary>The longest description, in characters.</summary>
+    public const int LongestDescription = 120;
+
     /// <summary>The surfaces that are there and are cared for: neither absent nor cut into parts.</summary>
     public IReadOnlyList<Surface> InCare()
     {

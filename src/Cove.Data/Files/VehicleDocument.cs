@@ -29,11 +29,15 @@ public sealed record VehicleDocument
     public Guid? Id { get; init; }
 
     /// <summary>What the owner calls it.</summary>
-    [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
+    [StringLength(
+        Vehicle.LongestName,
+        MinimumLength = 1,
+        ErrorMessage = "Use 1 to 60 characters for the name."
+    )]
     public required string Name { get; init; }
 
     /// <summary>A line that tells it apart.</summary>
-    [StringLength(120, ErrorMessage = "Use up to 120 characters for the description.")]
+    [StringLength(Vehicle.LongestDescription, ErrorMessage = "Use up to 120 characters for the description.")]
     public string Description { get; init; } = string.Empty;
 
     /// <summary>From when its record is kept; now, when it is left out.</summary>

@@ -16,7 +16,7 @@ internal static class VehicleFileRules
 
     public static IEnumerable<Flaw> Check(VehicleDocument file, DateTimeOffset now)
     {
-        if (!SurfaceRules.IsName(file.Name, 60))
+        if (!SurfaceRules.IsName(file.Name, Vehicle.LongestName))
         {
             yield return new Flaw("name", "Use 1 to 60 characters for the name, without control characters.");
         }

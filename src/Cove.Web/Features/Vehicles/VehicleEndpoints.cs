@@ -120,7 +120,7 @@ internal static class VehicleEndpoints
             return Problems.Flaws(flaws, "layout.");
         }
 
-        if (!SurfaceRules.IsName(wish.Name, 60))
+        if (!SurfaceRules.IsName(wish.Name, Vehicle.LongestName))
         {
             return Problems.Field("name", "Give the car a name.");
         }
@@ -197,7 +197,7 @@ internal static class VehicleEndpoints
     }
 
     private static Task<IResult> Change(ChangedVehicle wish, [AsParameters] VehicleChange change) =>
-        SurfaceRules.IsName(wish.Name, 60)
+        SurfaceRules.IsName(wish.Name, Vehicle.LongestName)
             ? change.Make(
                 vehicle =>
                     CabinRebuild.Of(

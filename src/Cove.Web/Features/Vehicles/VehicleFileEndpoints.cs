@@ -80,7 +80,7 @@ internal static class VehicleFileEndpoints
         CancellationToken cancel
     )
     {
-        if (!SurfaceRules.IsName(wish.Name, 60))
+        if (!SurfaceRules.IsName(wish.Name, Vehicle.LongestName))
         {
             return Problems.Field("name", "Give the copy a name.");
         }

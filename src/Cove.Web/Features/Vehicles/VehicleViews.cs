@@ -102,11 +102,15 @@ internal sealed record NamedView(string Value, string Name);
 public sealed record NewVehicle
 {
     /// <summary>What the owner calls it; 1 to 60 characters.</summary>
-    [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
+    [StringLength(
+        Vehicle.LongestName,
+        MinimumLength = 1,
+        ErrorMessage = "Use 1 to 60 characters for the name."
+    )]
     public required string Name { get; init; }
 
     /// <summary>A line that tells it apart; up to 120 characters.</summary>
-    [StringLength(120, ErrorMessage = "Use up to 120 characters for the description.")]
+    [StringLength(Vehicle.LongestDescription, ErrorMessage = "Use up to 120 characters for the description.")]
     public string Description { get; init; } = string.Empty;
 
     /// <summary>The answers its cabin is generated from; see the choices for what each body allows.</summary>
@@ -123,11 +127,15 @@ public sealed record NewVehicle
 public sealed record ChangedVehicle
 {
     /// <summary>What the owner calls it; 1 to 60 characters.</summary>
-    [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
+    [StringLength(
+        Vehicle.LongestName,
+        MinimumLength = 1,
+        ErrorMessage = "Use 1 to 60 characters for the name."
+    )]
     public required string Name { get; init; }
 
     /// <summary>A line that tells it apart; up to 120 characters.</summary>
-    [StringLength(120, ErrorMessage = "Use up to 120 characters for the description.")]
+    [StringLength(Vehicle.LongestDescription, ErrorMessage = "Use up to 120 characters for the description.")]
     public required string Description { get; init; }
 
     /// <summary>The answers its cabin is generated from. What was changed on single surfaces stays.</summary>
@@ -138,7 +146,11 @@ public sealed record ChangedVehicle
 public sealed record NewCopy
 {
     /// <summary>Its name; 1 to 60 characters.</summary>
-    [StringLength(60, MinimumLength = 1, ErrorMessage = "Use 1 to 60 characters for the name.")]
+    [StringLength(
+        Vehicle.LongestName,
+        MinimumLength = 1,
+        ErrorMessage = "Use 1 to 60 characters for the name."
+    )]
     public required string Name { get; init; }
 }
 
