@@ -42,7 +42,7 @@ export function Shell({ children }: { children: ReactNode }) {
             key={path}
             to={`/cars/${vehicleId}/${path}`}
             className={({ isActive }) =>
-              `relative flex flex-1 flex-col items-center gap-1 py-2.5 text-13 leading-tight desk:flex-none ${
+              `relative flex flex-1 flex-col items-center gap-1 py-2 text-13 desk:py-2.5 leading-tight desk:flex-none ${
                 isActive
                   ? "font-bold text-ink before:absolute before:inset-x-0 before:top-0 before:h-[3px] before:bg-ink desk:before:inset-x-auto desk:before:top-3 desk:before:bottom-2.5 desk:before:left-0 desk:before:h-auto desk:before:w-[3px]"
                   : "text-soft hover:text-ink"

@@ -12,6 +12,7 @@ function Icon({ children }: { children: ReactNode }) {
       strokeLinecap="round"
       strokeLinejoin="round"
       aria-hidden="true"
+      className="flex-none"
     >
       {children}
     </svg>
