@@ -119,7 +119,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
       </aside>
       {changed && (
         // On a phone the dates lie far below the questions: their sum and the decision stay in sight.
-        <div className="sticky bottom-16 z-10 flex items-center gap-3 border-t-[1.5px] border-ink bg-paper px-4 py-2.5 desk:hidden">
+        <div className="sticky bottom-18 z-10 flex items-center gap-3 border-t-[1.5px] border-ink bg-paper px-4 py-2.5 desk:hidden">
           <p className="flex-1 text-14">{moves ? movesSaid(moves) : "Working it out"}</p>
           <button
             type="button"

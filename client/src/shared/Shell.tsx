@@ -32,7 +32,7 @@ export function Shell({ children }: { children: ReactNode }) {
     <div className="flex min-h-dvh flex-col-reverse desk:grid desk:grid-cols-[76px_minmax(0,1fr)] print:block">
       <nav
         aria-label="Places"
-        className="no-print sticky bottom-0 z-20 flex h-16 border-t border-hairline bg-deep desk:top-0 desk:h-dvh desk:flex-col desk:border-t-0 desk:border-r desk:py-3.5"
+        className="no-print sticky bottom-0 z-20 flex h-18 border-t border-hairline bg-deep desk:top-0 desk:h-dvh desk:flex-col desk:border-t-0 desk:border-r desk:py-3.5"
       >
         <div className="mb-3.5 hidden h-12 place-items-center desk:grid">
           <Mark />
@@ -42,7 +42,7 @@ export function Shell({ children }: { children: ReactNode }) {
             key={path}
             to={`/cars/${vehicleId}/${path}`}
             className={({ isActive }) =>
-              `relative flex flex-1 flex-col items-center gap-1 py-2 text-13 desk:py-2.5 leading-tight desk:flex-none ${
+              `relative flex flex-1 flex-col items-center gap-1 py-2.5 text-13 leading-tight desk:flex-none ${
                 isActive
                   ? "font-bold text-ink before:absolute before:inset-x-0 before:top-0 before:h-[3px] before:bg-ink desk:before:inset-x-auto desk:before:top-3 desk:before:bottom-2.5 desk:before:left-0 desk:before:h-auto desk:before:w-[3px]"
                   : "text-soft hover:text-ink"

@@ -172,7 +172,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
         </>
       )}
       {(today.steps.length > 0 || today.runUnderWay) && (
-        <footer className="no-print sticky bottom-16 z-10 flex min-h-[74px] flex-wrap items-center gap-x-6 gap-y-2 border-t-[1.5px] border-ink bg-deep px-4 py-3 desk:bottom-0 desk:px-[26px]">
+        <footer className="no-print sticky bottom-18 z-10 flex min-h-[74px] flex-wrap items-center gap-x-6 gap-y-2 border-t-[1.5px] border-ink bg-deep px-4 py-3 desk:bottom-0 desk:px-[26px]">
           <button
             type="button"
             className="act max-desk:w-full"
