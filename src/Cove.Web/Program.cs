@@ -10,6 +10,7 @@ using Cove.Web.Features.Runs;
 using Cove.Web.Features.Today;
 using Cove.Web.Features.Use;
 using Cove.Web.Features.Vehicles;
+using Cove.Web.Features.Verdicts;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Connections;
 
@@ -73,6 +74,7 @@ api.MapToday();
 api.MapCabin();
 api.MapRuns();
 api.MapLog();
+api.MapEvaluate();
 
 CoveDatabase.Prepare(app.Services);
 using (IServiceScope scope = app.Services.CreateScope())

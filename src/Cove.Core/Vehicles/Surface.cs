@@ -24,6 +24,9 @@ public sealed record Surface(
     SurfaceFacts Facts = SurfaceFacts.None
 )
 {
+    /// <summary>What it is, apart from which car it is in.</summary>
+    public SurfaceMake Make => new(Kind, Material, Finish, Facts);
+
     /// <summary>The surface this one was cut from; null for a whole one. A surface that has parts is cared for by its parts only.</summary>
     public string? PartOf { get; init; }
 

@@ -19,6 +19,9 @@ public enum SurfaceKind
     /// <summary>Console trim with a decorative finish, and the switches set in it.</summary>
     Trim,
 
+    /// <summary>Switches, buttons and the gate of the gear lever, where they are cared for by themselves; also connectors and speaker grilles.</summary>
+    Switches,
+
     /// <summary>Cup holders and open bins.</summary>
     CupHolders,
 

@@ -69,6 +69,7 @@ public static class SurfaceWords
             SurfaceKind.ClusterLens => "instrument lens",
             SurfaceKind.Vents => "vents",
             SurfaceKind.Trim => "trim",
+            SurfaceKind.Switches => "switches",
             SurfaceKind.CupHolders => "cup holders",
             SurfaceKind.Armrest => "armrest",
             SurfaceKind.ShifterSlot => "shifter slot",

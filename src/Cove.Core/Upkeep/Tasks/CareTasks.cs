@@ -98,7 +98,7 @@ public static class CareTasks
             "Vents, controls",
             14,
             2,
-            [SurfaceKind.Vents],
+            [SurfaceKind.Vents, SurfaceKind.Switches],
             Dust,
             [DryBrushes, Kit.Vacuum],
             HygieneAndTouch,

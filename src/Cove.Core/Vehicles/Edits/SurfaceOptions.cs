@@ -46,6 +46,7 @@ public sealed record SurfaceOptions(
             SurfaceKind.ClusterLens => new(CabinLayout.ClusterMaterials, Plain, SurfaceFacts.None),
             SurfaceKind.Vents => new([Material.Plastic, Material.Metal], OfPanels, SurfaceFacts.None),
             SurfaceKind.Trim => new([Material.Plastic, Material.Metal], OfTrim, SurfaceFacts.None),
+            SurfaceKind.Switches => new([Material.Plastic, Material.Metal], OfPanels, SurfaceFacts.None),
             SurfaceKind.CupHolders => new([Material.Plastic, Material.Rubber], Plain, SurfaceFacts.None),
             SurfaceKind.Armrest => new(OfPadding, OfPanels, SurfaceFacts.None),
             SurfaceKind.ShifterSlot => new(

@@ -1,0 +1,126 @@
+using Cove.Core.Products;
+using Cove.Core.Vehicles;
+using static Cove.Core.Safety.Verdict;
+
+namespace Cove.Core.Safety.Rules;
+
+/// <summary>What makes hands and feet slip, and what stands between the eyes and the road.</summary>
+internal static class GripAndSightRules
+{
+    public static IReadOnlyList<SafetyRule> All { get; } =
+    [
+        new(
+            "grip.controls",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.On(SurfaceKind.Wheel, SurfaceKind.Pedals) && c.Dresses,
+            "It leaves wheel, lever or pedals slippery. What you hold or press stays bare."
+        ),
+        new(
+            "grip.controls-film",
+            WithCare,
+            Harm.Person,
+            Source.Practice,
+            c => c.On(SurfaceKind.Wheel, SurfaceKind.Pedals) && c.InUse.LeavesFilm && !c.Dresses,
+            "It leaves a thin film on what you hold or press."
+        )
+        {
+            Change = "Wipe it off with a damp towel until the surface is bare and dry.",
+        },
+        new(
+            "grip.floor",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c =>
+                c.On(SurfaceKind.Mat, SurfaceKind.Carpet, SurfaceKind.Boot)
+                && c.Dresses
+                && !(c.Is(ProductClass.FabricProtector) && c.IsTextile),
+            "Feet and loads slip on a dressed floor."
+        ),
+        new(
+            "grip.seat",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c =>
+                c.On(SurfaceKind.Seat)
+                && (c.Product is { Sheen: Sheen.Gloss } || (c.InUse.Oil && c.InUse.Solvent)),
+            "A shiny or oily seat is slippery: people slide off a sloped bench when the car brakes."
+        ),
+        new(
+            "grip.seat-film",
+            WithCare,
+            Harm.Person,
+            Source.Practice,
+            c =>
+                c.On(SurfaceKind.Seat)
+                && (
+                    c.Product is { Sheen: Sheen.Satin }
+                    || c.Is(ProductClass.WaterBasedDressing, ProductClass.SilicaSpray)
+                ),
+            "A dressed seat can be slippery."
+        )
+        {
+            Change = "Only a product that dries without shine; buff it until it feels like the bare seat.",
+        },
+        new(
+            "sight.dash-gloss",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.On(SurfaceKind.Dash) && c.Product is { Sheen: Sheen.Gloss },
+            "A shiny dash mirrors in the windscreen and hides the road in low sun."
+        ),
+        new(
+            "sight.dash-satin",
+            WithCare,
+            Harm.Person,
+            Source.Practice,
+            c => c.On(SurfaceKind.Dash) && c.Product is { Sheen: Sheen.Satin },
+            "Even a soft shine on the dash can mirror in the windscreen."
+        )
+        {
+            Change = "Take a matte one for the top of the dash, or buff it until it no longer shines.",
+        },
+        new(
+            "sight.dash-oil",
+            KeepOff,
+            Harm.Result,
+            Source.Practice,
+            c => c.On(SurfaceKind.Dash) && c.InUse.Oil,
+            "Oil on a warm dash rises and settles on the windscreen as a film that glares at night."
+        ),
+        new(
+            "sight.pane",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.IsPane && c.Dresses,
+            "It leaves a film on the glass that glares at night."
+        ),
+        new(
+            "sight.pane-film",
+            WithCare,
+            Harm.Result,
+            Source.Practice,
+            c => c.IsPane && c.InUse.LeavesFilm && !c.Dresses,
+            "It leaves a thin film on the glass."
+        )
+        {
+            Change = "Wipe after it with a damp glass towel, then dry.",
+        },
+        new(
+            "sight.mask",
+            WithCare,
+            Harm.Result,
+            Source.Practice,
+            c => c.On(SurfaceKind.Vents) && c.Stays,
+            "The fan carries what stays on the louvres to the glass."
+        )
+        {
+            Change = "Leave vents bare, or use the least and buff it dry.",
+        },
+    ];
+}

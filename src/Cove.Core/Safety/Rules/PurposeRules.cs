@@ -1,0 +1,43 @@
+using Cove.Core.Products;
+using Cove.Core.Vehicles;
+using static Cove.Core.Safety.Verdict;
+
+namespace Cove.Core.Safety.Rules;
+
+/// <summary>Products used on what they are not sold for.</summary>
+internal static class PurposeRules
+{
+    public static IReadOnlyList<SafetyRule> All { get; } =
+    [
+        new(
+            "purpose.air",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.On(SurfaceKind.Air) && c.Product is not null && !c.Is(ProductClass.Scent),
+            "Nothing but scent belongs in the air you breathe."
+        ),
+        new(
+            "purpose.scent",
+            KeepOff,
+            Harm.Surface,
+            Source.Memory,
+            c => c.Is(ProductClass.Scent) && !c.On(SurfaceKind.Air),
+            "Scent oil softens plastics and stains cloth."
+        )
+        {
+            Change = "On a pad under the seat, or on a clip at a vent.",
+        },
+        new(
+            "purpose.other",
+            TestFirst,
+            Harm.Surface,
+            Source.Label,
+            c => !Purposes.Suits(c),
+            "It is not sold for this material."
+        )
+        {
+            Change = "See what the label names, or take a product made for it.",
+        },
+    ];
+}
