@@ -26,6 +26,14 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<RunEventRow> RunEvents => Set<RunEventRow>();
 
+    public DbSet<ProductRow> Products => Set<ProductRow>();
+
+    public DbSet<KitRow> Kits => Set<KitRow>();
+
+    public DbSet<ProductUseRow> ProductUses => Set<ProductUseRow>();
+
+    public DbSet<InstructionRow> Instructions => Set<InstructionRow>();
+
     private Guid OwnerId => owner.Id;
 
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
@@ -73,6 +81,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             entry.HasOne<VehicleRow>().WithMany().HasForeignKey(row => row.VehicleId);
             entry.HasOne<RunRow>().WithMany().HasForeignKey(row => row.RunId);
             entry.HasIndex(row => new { row.VehicleId, row.At });
+            entry.HasMany(row => row.Products).WithOne().HasForeignKey(row => row.LogId);
             entry.Property(row => row.Version).IsConcurrencyToken();
         });
         modelBuilder.Entity<SessionRow>().HasOne<VehicleRow>().WithMany().HasForeignKey(row => row.VehicleId);
@@ -88,6 +97,18 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             said.HasKey(row => new { row.RunId, row.Sequence });
             said.HasIndex(row => new { row.RunId, row.Key }).IsUnique();
         });
+        modelBuilder.Entity<ProductRow>().Property(row => row.Version).IsConcurrencyToken();
+        modelBuilder.Entity<KitRow>().Property(row => row.Version).IsConcurrencyToken();
+        modelBuilder.Entity<ProductUseRow>(use =>
+        {
+            use.HasKey(row => new { row.LogId, row.Position });
+            use.HasIndex(row => row.ProductId);
+        });
+        modelBuilder
+            .Entity<InstructionRow>()
+            .HasOne<VehicleRow>()
+            .WithMany()
+            .HasForeignKey(row => row.VehicleId);
         FilterByOwner(modelBuilder);
     }
 

@@ -32,7 +32,13 @@ public static class CoveDatabase
         ));
         services.AddScoped(provider => new LogStore(Context(provider), Vehicles(provider), Replay(provider)));
         services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Replay(provider)));
-        services.AddScoped(provider => new DemoData(Context(provider), Vehicles(provider), Replay(provider)));
+        services.AddScoped(provider => new ShelfStore(Context(provider)));
+        services.AddScoped(provider => new DemoData(
+            Context(provider),
+            Vehicles(provider),
+            provider.GetRequiredService<ShelfStore>(),
+            Replay(provider)
+        ));
         return services;
     }
 

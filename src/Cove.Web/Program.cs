@@ -3,10 +3,13 @@ using System.Text.Json.Serialization;
 using Cove.Core.Upkeep;
 using Cove.Data;
 using Cove.Web.Features.Cabin;
+using Cove.Web.Features.Choices;
+using Cove.Web.Features.Dilutions;
 using Cove.Web.Features.Health;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Log;
 using Cove.Web.Features.Runs;
+using Cove.Web.Features.Shelf;
 using Cove.Web.Features.Today;
 using Cove.Web.Features.Use;
 using Cove.Web.Features.Vehicles;
@@ -75,6 +78,12 @@ api.MapCabin();
 api.MapRuns();
 api.MapLog();
 api.MapEvaluate();
+api.MapVerdicts();
+api.MapShelf();
+api.MapShelfFiles();
+api.MapStock();
+api.MapChoices();
+api.MapDilutions();
 
 CoveDatabase.Prepare(app.Services);
 using (IServiceScope scope = app.Services.CreateScope())

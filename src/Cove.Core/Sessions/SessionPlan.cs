@@ -16,6 +16,13 @@ public sealed record SessionPlan(
     Share Gain
 )
 {
+    /// <summary>The tasks in the order they are done.</summary>
+    public IEnumerable<CareStatus> TasksInOrder =>
+        Order
+            .Steps.Select(step => Jobs[step.Job].TaskId)
+            .Distinct(StringComparer.Ordinal)
+            .Select(id => Tasks.First(status => status.Item.Task.Id == id));
+
     /// <summary>Whether a task is part of the session.</summary>
     public bool Has(string taskId) => Tasks.Any(status => status.Item.Task.Id == taskId);
 }

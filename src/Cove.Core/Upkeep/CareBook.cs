@@ -38,11 +38,18 @@ public static class CareBook
         return items;
     }
 
-    private static TimeSpan Work(CareTask task, Surface[] surfaces)
+    /// <summary>How large surfaces are beside all that a task tends on the car of <see cref="ReferenceLayout"/>; 1 where that car has none.</summary>
+    /// <param name="task">The task.</param>
+    /// <param name="surfaces">Some or all of the surfaces that it tends on a car.</param>
+    public static double SizeBesideReference(CareTask task, IEnumerable<Surface> surfaces)
     {
         double reference = task.Kinds.Sum(kind => ReferenceAreas.GetValueOrDefault(kind).SquareMetres);
-        double here = surfaces.Sum(surface => surface.Area.SquareMetres);
-        double scale = reference > 0 ? FixedPart + ((1 - FixedPart) * here / reference) : 1;
+        return reference > 0 ? surfaces.Sum(surface => surface.Area.SquareMetres) / reference : 1;
+    }
+
+    private static TimeSpan Work(CareTask task, Surface[] surfaces)
+    {
+        double scale = FixedPart + ((1 - FixedPart) * SizeBesideReference(task, surfaces));
         double halfMinutes = Math.Round(task.Work.TotalMinutes * scale * 2, MidpointRounding.AwayFromZero);
         return TimeSpan.FromMinutes(Math.Max(1, halfMinutes) / 2);
     }

@@ -92,6 +92,22 @@ public static class SurfaceWords
             _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "No such kind of surface."),
         };
 
+    /// <summary>What surfaces of one make are called together: by kind, and by what sets them apart from others of their kind.</summary>
+    /// <param name="alike">At least one surface, all of one make.</param>
+    public static string NameTogether(IReadOnlyList<Surface> alike)
+    {
+        string plural = PluralOf(alike[0].Kind);
+        string name = char.ToUpperInvariant(plural[0]) + plural[1..];
+        string? apart =
+            alike[0].Facts.HasFlag(SurfaceFacts.TintFilm) ? "tinted"
+            : alike[0].Facts.HasFlag(SurfaceFacts.AirbagBehind) ? "airbag behind"
+            : alike[0].Kind is SurfaceKind.Mat or SurfaceKind.DoorCard
+                ? NameOf(alike[0].Material).ToLowerInvariant()
+            : alike[0].Kind == SurfaceKind.Glass ? "clear"
+            : null;
+        return apart is null ? name : $"{name}, {apart}";
+    }
+
     /// <summary>The name of a finish; empty for <see cref="Finish.Plain"/>, which needs no mention.</summary>
     public static string NameOf(Finish finish) =>
         finish switch

@@ -1,3 +1,4 @@
+using Cove.Core.Products;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data.Rows;
@@ -43,10 +44,12 @@ public sealed class DemoData
 
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
+    private readonly ShelfStore shelves;
     private readonly CareReplay replay;
 
-    internal DemoData(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    internal DemoData(CoveContext context, VehicleStore vehicles, ShelfStore shelves, CareReplay replay)
     {
+        this.shelves = shelves;
         this.context = context;
         this.vehicles = vehicles;
         this.replay = replay;
@@ -65,6 +68,7 @@ public sealed class DemoData
 
         await using var transaction = await context.Database.BeginTransactionAsync(cancel);
         IReadOnlyList<DateTimeOffset> slots = Slots(now, zone);
+        await Furnish(slots[0] - TimeSpan.FromDays(3), cancel);
         SavedVehicle estate = await vehicles.Add(
             "Kestrin Marram",
             "2021 five-door estate",
@@ -74,6 +78,7 @@ public sealed class DemoData
             slots[0] - TimeSpan.FromDays(3),
             cancel
         );
+        await Try(estate.Id, now, zone, cancel);
         await Live(
             estate.Id,
             [.. slots.Where((_, week) => week % 9 != 8 || week == slots.Count - 1)],
@@ -120,6 +125,57 @@ public sealed class DemoData
         ];
     }
 
+    private async Task Furnish(DateTimeOffset begun, CancellationToken cancel)
+    {
+        context.Products.AddRange(
+            new DemoShelf(begun).Products.Select(
+                (product, position) =>
+                    new ProductRow
+                    {
+                        Id = product.Id,
+                        Position = position,
+                        DetailsJson = string.Empty,
+                        Product = product,
+                        Version = 1,
+                    }
+            )
+        );
+        context.Kits.Add(
+            new KitRow
+            {
+                Id = Guid.CreateVersion7(begun),
+                KitJson = string.Empty,
+                Kit = DemoShelf.Kit,
+                Version = 1,
+            }
+        );
+        await context.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>Two spot tests on the seats, and what the handbook says of the screens.</summary>
+    private async Task Try(Guid vehicleId, DateTimeOffset now, TimeZoneInfo zone, CancellationToken cancel)
+    {
+        foreach (LogRow test in DemoEvents.SpotTests(now, zone))
+        {
+            test.VehicleId = vehicleId;
+            context.Log.Add(test);
+        }
+
+        context.Instructions.Add(
+            new InstructionRow
+            {
+                Id = Guid.CreateVersion7(now),
+                VehicleId = vehicleId,
+                SurfaceId = "screen",
+                ProductId = DemoShelf.IdOf(3),
+                Allows = true,
+                Note = "Handbook, chapter on care: ammonia-free glass cleaner on a cloth is allowed.",
+                At = now - TimeSpan.FromDays(100),
+            }
+        );
+        await context.SaveChangesAsync(cancel);
+    }
+
     private async Task Live(
         Guid vehicleId,
         IReadOnlyList<DateTimeOffset> slots,
@@ -133,7 +189,8 @@ public sealed class DemoData
             happening.VehicleId = vehicleId;
         }
 
-        context.Log.AddRange(new DemoLife(ledger).Live(slots, happenings));
+        CarShelf car = await shelves.For(ledger, cancel);
+        context.Log.AddRange(new DemoLife(car).Live(slots, happenings));
         await context.SaveChangesAsync(cancel);
         await replay.Refresh(ledger, cancel);
     }

@@ -1,3 +1,4 @@
+using Cove.Core.Products;
 using Cove.Data.Rows;
 
 namespace Cove.Data;
@@ -24,6 +25,50 @@ internal static class DemoEvents
             Look(now, zone, 22, "finger-swipe", "clean", "dash"),
             Look(now, zone, 2, "towel-colour", "brown", "driver-mat"),
         ];
+
+    /// <summary>What the owner tried on a hidden spot of the seats: fabric cleaner passed, strong all-purpose cleaner did not.</summary>
+    public static IReadOnlyList<LogRow> SpotTests(DateTimeOffset now, TimeZoneInfo zone) =>
+        [
+            SpotTest(now, zone, 170, 5, "Fabric cleaner concentrate", 8, LogStore.SpotPassed),
+            SpotTest(now, zone, 168, 2, "All-purpose concentrate", 10, LogStore.SpotFailed),
+        ];
+
+    private static LogRow SpotTest(
+        DateTimeOffset now,
+        TimeZoneInfo zone,
+        int daysAgo,
+        int product,
+        string name,
+        double waterParts,
+        string result
+    )
+    {
+        Guid id = DemoShelf.IdOf(product);
+        LogRow row = Event(
+            now,
+            zone,
+            daysAgo,
+            18.5,
+            $"{id}",
+            "under the rear bench",
+            "driver-seat",
+            "passenger-seat",
+            "rear-seat-driver-side",
+            "rear-seat-centre",
+            "rear-seat-passenger-side"
+        );
+        row.Kind = LogEntryKind.SpotTest;
+        row.Result = result;
+        row.Products.Add(
+            new ProductUseRow
+            {
+                ProductId = id,
+                Name = name,
+                Strength = Strength.FromWaterParts(waterParts).Share,
+            }
+        );
+        return row;
+    }
 
     private static LogRow Look(
         DateTimeOffset now,

@@ -1,5 +1,6 @@
 using Cove.Core;
 using Cove.Core.Inspections;
+using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
@@ -8,8 +9,8 @@ using Cove.Data.Rows;
 namespace Cove.Data;
 
 /// <summary>Lives through invented sessions: plans each as Cove would have planned it, does most of it, and writes the log.</summary>
-/// <param name="ledger">The vehicle at the beginning.</param>
-internal sealed class DemoLife(CareLedger ledger)
+/// <param name="car">The vehicle at the beginning, with what its owner has to work with.</param>
+internal sealed class DemoLife(CarShelf car)
 {
     private const int UsualMinutes = 25;
     private const int LongMinutes = 75;
@@ -18,8 +19,10 @@ internal sealed class DemoLife(CareLedger ledger)
     private const double LeftOut = 0.06;
     private const double NotClean = 0.05;
 
-    private readonly Dictionary<CareKey, CareState> states = ledger
-        .Items.SelectMany(item => item.Surfaces.Select(surface => (item, surface)))
+    private readonly CareLedger ledger = car.Ledger;
+
+    private readonly Dictionary<CareKey, CareState> states = car
+        .Ledger.Items.SelectMany(item => item.Surfaces.Select(surface => (item, surface)))
         .ToDictionary(pair => new CareKey(pair.item.Task.Id, pair.surface.Id), _ => default(CareState));
 
     private readonly Random random = new(Seed);
@@ -100,7 +103,7 @@ internal sealed class DemoLife(CareLedger ledger)
             states[key] = new CareState(at, before.Without(removed));
         }
 
-        return new LogRow
+        var entry = new LogRow
         {
             Id = Guid.CreateVersion7(at),
             VehicleId = ledger.Vehicle.Id,
@@ -111,7 +114,16 @@ internal sealed class DemoLife(CareLedger ledger)
             TakenSeconds = (int)taken.TotalSeconds,
             Removed = removed.Value,
         };
+        entry.Products.AddRange(ProductsFor(item));
+        return entry;
     }
+
+    /// <summary>What the owner took, as Cove would have chosen it.</summary>
+    private IEnumerable<ProductUseRow> ProductsFor(CareItem item) =>
+        SessionProducts
+            .AtMark(item, car.Chooser)
+            .Choices.SelectMany(one => StepProduct.Of(item.Task, one))
+            .Select(ProductUseRow.Of);
 
     private void Happen(LogRow happening)
     {

@@ -129,17 +129,24 @@ public sealed record LogDocument
     /// <summary>What it records.</summary>
     public required LogEntryKind Kind { get; init; }
 
-    /// <summary>Id of the care task, the event or the inspection, by kind.</summary>
-    [StringLength(40, ErrorMessage = "Use the id of a care task, an event or an inspection, by kind.")]
+    /// <summary>Id of the care task, the event, the inspection or the product tested, by kind.</summary>
+    [StringLength(
+        40,
+        ErrorMessage = "Use the id of a care task, an event, an inspection or a product, by kind."
+    )]
     public required string Subject { get; init; }
 
     /// <summary>Ids of the surfaces; none for everything the task tends.</summary>
     [MaxLength(SurfaceRules.MostSurfaces, ErrorMessage = "Name up to 200 surfaces.")]
     public IReadOnlyList<string> Surfaces { get; init; } = [];
 
-    /// <summary>Id of the result of an inspection; empty for other kinds.</summary>
+    /// <summary>Id of the result of an inspection, "passed" or "failed" for a spot test; empty for other kinds.</summary>
     [StringLength(40, ErrorMessage = "Use the id of a result of the inspection.")]
     public string Result { get; init; } = string.Empty;
+
+    /// <summary>The products that were used, or the one that was tested.</summary>
+    [MaxLength(20, ErrorMessage = "Name up to 20 products.")]
+    public IReadOnlyList<LoggedProductDocument> Products { get; init; } = [];
 
     /// <summary>Planned seconds; 0 for other kinds than care.</summary>
     [Range(0, 360_000, ErrorMessage = "Say 0 to 360,000 seconds.")]
@@ -159,4 +166,27 @@ public sealed record LogDocument
 
     /// <summary>When the owner undid it; null while it counts.</summary>
     public DateTimeOffset? UndoneAt { get; init; }
+}
+
+/// <summary>A product as an entry of the log names it.</summary>
+public sealed record LoggedProductDocument
+{
+    /// <summary>The product on the owner's shelf. It need not be there any more.</summary>
+    public required Guid Id { get; init; }
+
+    /// <summary>What it was called.</summary>
+    [StringLength(
+        Core.Products.Product.LongestName,
+        MinimumLength = 1,
+        ErrorMessage = "Use 1 to 60 characters."
+    )]
+    public required string Name { get; init; }
+
+    /// <summary>The product's share of the mixture.</summary>
+    [Range(0.0004, 1.0, ErrorMessage = "Say the share of the mixture that is product, from 0.0005 to 1.")]
+    public required double Strength { get; init; }
+
+    /// <summary>How much of the product was used, without water, in millilitres or pieces.</summary>
+    [Range(0.0, Core.Products.Quantity.Most, ErrorMessage = "Say 0 to 100,000.")]
+    public double Amount { get; init; }
 }

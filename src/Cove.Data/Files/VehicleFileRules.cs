@@ -174,6 +174,7 @@ internal static class VehicleFileRules
             {
                 LogEntryKind.Care => CareTasks.Find(entry.Subject) is not null,
                 LogEntryKind.Event => CareEvents.Find(entry.Subject) is not null,
+                LogEntryKind.SpotTest => IsSpotTest(entry),
                 _ => InspectionTable.Find(entry.Subject) is not null,
             };
             if (!known)
@@ -197,6 +198,11 @@ internal static class VehicleFileRules
             }
         }
     }
+
+    private static bool IsSpotTest(LogDocument entry) =>
+        Guid.TryParse(entry.Subject, out Guid product)
+        && entry.Products.Any(one => one.Id == product)
+        && entry.Result is LogStore.SpotPassed or LogStore.SpotFailed;
 
     private static string Camel(string name) => JsonNamingPolicy.CamelCase.ConvertName(name);
 

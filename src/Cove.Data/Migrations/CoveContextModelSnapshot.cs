@@ -50,6 +50,67 @@ namespace Cove.Data.Migrations
                     b.ToTable("CareStates");
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.InstructionRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Allows")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("ProductId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("SurfaceId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("VehicleId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("OwnerId");
+
+                    b.HasIndex("VehicleId");
+
+                    b.ToTable("Instructions");
+                });
+
+            modelBuilder.Entity("Cove.Data.Rows.KitRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("KitJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("OwnerId");
+
+                    b.ToTable("Kits");
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.LearntRow", b =>
                 {
                     b.Property<Guid>("VehicleId")
@@ -164,6 +225,66 @@ namespace Cove.Data.Migrations
                     b.HasIndex("OwnerId");
 
                     b.ToTable("Odometer");
+                });
+
+            modelBuilder.Entity("Cove.Data.Rows.ProductRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("DetailsJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("OwnerId");
+
+                    b.ToTable("Products");
+                });
+
+            modelBuilder.Entity("Cove.Data.Rows.ProductUseRow", b =>
+                {
+                    b.Property<Guid>("LogId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Amount")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("ProductId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Strength")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("LogId", "Position");
+
+                    b.HasIndex("OwnerId");
+
+                    b.HasIndex("ProductId");
+
+                    b.ToTable("ProductUses");
                 });
 
             modelBuilder.Entity("Cove.Data.Rows.RunEventRow", b =>
@@ -407,6 +528,13 @@ namespace Cove.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.InstructionRow", b =>
+                {
+                    b.HasOne("Cove.Data.Rows.VehicleRow", null)
+                        .WithMany()
+                        .HasForeignKey("VehicleId");
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.LearntRow", b =>
                 {
                     b.HasOne("Cove.Data.Rows.VehicleRow", null)
@@ -434,6 +562,15 @@ namespace Cove.Data.Migrations
                     b.HasOne("Cove.Data.Rows.VehicleRow", null)
                         .WithMany("Odometer")
                         .HasForeignKey("VehicleId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cove.Data.Rows.ProductUseRow", b =>
+                {
+                    b.HasOne("Cove.Data.Rows.LogRow", null)
+                        .WithMany("Products")
+                        .HasForeignKey("LogId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
@@ -489,6 +626,11 @@ namespace Cove.Data.Migrations
                         .HasForeignKey("VehicleId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("Cove.Data.Rows.LogRow", b =>
+                {
+                    b.Navigation("Products");
                 });
 
             modelBuilder.Entity("Cove.Data.Rows.RunRow", b =>

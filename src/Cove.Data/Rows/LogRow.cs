@@ -11,13 +11,13 @@ internal sealed class LogRow : OwnedRow
 
     public LogEntryKind Kind { get; set; }
 
-    /// <summary>Id of the care task, the event or the inspection, by kind.</summary>
+    /// <summary>Id of the care task, the event, the inspection or the product tested, by kind.</summary>
     public required string Subject { get; set; }
 
     /// <summary>Ids of the surfaces an event touched or a look was at, one a line; empty for all that the task tends.</summary>
     public string SurfaceIds { get; set; } = string.Empty;
 
-    /// <summary>Id of the result of an inspection; empty for other kinds.</summary>
+    /// <summary>Id of the result of an inspection or a test; empty for other kinds.</summary>
     public string Result { get; set; } = string.Empty;
 
     public DateTimeOffset At { get; set; }
@@ -30,6 +30,9 @@ internal sealed class LogRow : OwnedRow
     public double Removed { get; set; }
 
     public string Note { get; set; } = string.Empty;
+
+    /// <summary>The products that were used or tested.</summary>
+    public List<ProductUseRow> Products { get; } = [];
 
     public DateTimeOffset? UndoneAt { get; set; }
 

@@ -102,7 +102,9 @@ public sealed class CareReplay
     }
 
     private IQueryable<LogRow> Counting(Guid vehicleId) =>
-        context.Log.Where(entry => entry.VehicleId == vehicleId && entry.UndoneAt == null);
+        context.Log.Where(entry =>
+            entry.VehicleId == vehicleId && entry.UndoneAt == null && entry.Kind != LogEntryKind.SpotTest
+        );
 
     /// <summary>Levels of surfaces that are absent, worn or of another material now have no history; they are kept in case that is taken back.</summary>
     private static IEnumerable<(CareStateRow Row, CareHistory History)> HistoriesOf(

@@ -1,5 +1,6 @@
 using Cove.Core;
 using Cove.Core.Inspections;
+using Cove.Core.Products;
 using Cove.Core.Upkeep;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -9,6 +10,12 @@ namespace Cove.Data;
 /// <summary>Keeps the log. Every change to it brings the levels along in the same transaction.</summary>
 public sealed class LogStore
 {
+    /// <summary>The result of a spot test that passed.</summary>
+    public const string SpotPassed = "passed";
+
+    /// <summary>The result of a spot test that failed.</summary>
+    public const string SpotFailed = "failed";
+
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
     private readonly CareReplay replay;
@@ -34,6 +41,7 @@ public sealed class LogStore
     {
         List<LogRow> rows = await context
             .Log.AsNoTracking()
+            .Include(row => row.Products)
             .Where(row => row.VehicleId == vehicleId)
             .OrderByDescending(row => row.At)
             .ThenByDescending(row => row.Id)
@@ -46,6 +54,25 @@ public sealed class LogStore
     /// <summary>How many entries a vehicle has.</summary>
     public Task<int> Count(Guid vehicleId, CancellationToken cancel = default) =>
         context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel);
+
+    /// <summary>On how many days since an instant something was cared for. Undone entries do not count.</summary>
+    public async Task<int> DaysOfCare(
+        Guid vehicleId,
+        DateTimeOffset since,
+        CancellationToken cancel = default
+    )
+    {
+        List<DateTimeOffset> done = await context
+            .Log.Where(row =>
+                row.VehicleId == vehicleId
+                && row.Kind == LogEntryKind.Care
+                && row.UndoneAt == null
+                && row.At >= since
+            )
+            .Select(row => row.At)
+            .ToListAsync(cancel);
+        return done.Select(at => at.UtcDateTime.Date).Distinct().Count();
+    }
 
     /// <summary>The latest event on each surface of a vehicle that still counts.</summary>
     /// <param name="vehicleId">The vehicle.</param>
@@ -72,7 +99,11 @@ public sealed class LogStore
 
     /// <summary>Finds an entry; null when the owner has none of that id.</summary>
     public async Task<LogEntry?> Find(Guid id, CancellationToken cancel = default) =>
-        await context.Log.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, cancel) is { } row
+        await context
+            .Log.AsNoTracking()
+            .Include(row => row.Products)
+            .FirstOrDefaultAsync(row => row.Id == id, cancel)
+            is { } row
             ? ToEntry(row)
             : null;
 
@@ -180,6 +211,41 @@ public sealed class LogStore
         return ToEntry(row);
     }
 
+    /// <summary>Records that the owner tried a product on a hidden spot.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="product">The product.</param>
+    /// <param name="strength">The strength that was tried.</param>
+    /// <param name="surfaceIds">The surfaces it speaks for; at least one, all of the vehicle.</param>
+    /// <param name="passed">Whether towel and spot stayed as they were.</param>
+    /// <param name="at">When.</param>
+    /// <param name="note">The owner's note; may be empty.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<LogEntry> RecordSpotTest(
+        CareLedger ledger,
+        Product product,
+        Strength strength,
+        IReadOnlyList<string> surfaceIds,
+        bool passed,
+        DateTimeOffset at,
+        string note,
+        CancellationToken cancel = default
+    )
+    {
+        LogRow row = New(ledger, LogEntryKind.SpotTest, $"{product.Id}", surfaceIds, at, note);
+        row.Result = passed ? SpotPassed : SpotFailed;
+        row.Products.Add(
+            new ProductUseRow
+            {
+                ProductId = product.Id,
+                Name = product.Name,
+                Strength = strength.Share,
+            }
+        );
+        context.Log.Add(row);
+        await context.SaveChangesAsync(cancel);
+        return ToEntry(row);
+    }
+
     /// <summary>The newest looks and events on one surface that still count, newest first.</summary>
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="surfaceId">The surface.</param>
@@ -194,6 +260,7 @@ public sealed class LogStore
     {
         List<LogRow> rows = await context
             .Log.AsNoTracking()
+            .Include(row => row.Products)
             .Where(row =>
                 row.VehicleId == vehicleId
                 && row.Kind != LogEntryKind.Care
@@ -249,6 +316,16 @@ public sealed class LogStore
             TimeSpan.FromSeconds(row.TakenSeconds),
             new Share(row.Removed),
             row.Note,
+            [
+                .. row
+                    .Products.OrderBy(product => product.Position)
+                    .Select(product => new LoggedProduct(
+                        product.ProductId,
+                        product.Name,
+                        Strength.FromShare(product.Strength),
+                        new Quantity(product.Amount)
+                    )),
+            ],
             row.UndoneAt,
             row.Version
         );
@@ -261,7 +338,9 @@ public sealed class LogStore
     )
     {
         await using var transaction = await context.Database.BeginTransactionAsync(cancel);
-        LogRow? row = await context.Log.FirstOrDefaultAsync(row => row.Id == id, cancel);
+        LogRow? row = await context
+            .Log.Include(row => row.Products)
+            .FirstOrDefaultAsync(row => row.Id == id, cancel);
         if (row is null)
         {
             return new Changed<LogEntry>(ChangeOutcome.NotFound);

@@ -8,6 +8,8 @@ namespace Cove.Data;
 /// <summary>Keeps runs. Each thing said is stored, with the log entry and the levels that follow from it, before the answer goes out.</summary>
 public sealed class RunStore
 {
+    private static readonly JsonSerializerOptions StepsJson = new() { Converters = { new StrengthJson() } };
+
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
     private readonly CareReplay replay;
@@ -57,7 +59,7 @@ public sealed class RunStore
             VehicleId = vehicleId,
             PlannedAt = now,
             Minutes = minutes,
-            Steps = JsonSerializer.Serialize(steps),
+            Steps = JsonSerializer.Serialize(steps, StepsJson),
         };
         var run = new RunRow
         {
@@ -151,20 +153,20 @@ public sealed class RunStore
         RunStep step = run.Progress.Steps[said.Step];
         if (run.Progress.RemovedBy(said.Step) is { } removed)
         {
-            context.Log.Add(
-                new LogRow
-                {
-                    Id = Guid.CreateVersion7(said.At),
-                    VehicleId = run.VehicleId,
-                    RunId = run.Id,
-                    Kind = LogEntryKind.Care,
-                    Subject = step.TaskId,
-                    At = said.At,
-                    PlannedSeconds = Seconds(step.Planned),
-                    TakenSeconds = Seconds(run.Progress.TakenBy(said.Step)),
-                    Removed = removed.Value,
-                }
-            );
+            var done = new LogRow
+            {
+                Id = Guid.CreateVersion7(said.At),
+                VehicleId = run.VehicleId,
+                RunId = run.Id,
+                Kind = LogEntryKind.Care,
+                Subject = step.TaskId,
+                At = said.At,
+                PlannedSeconds = Seconds(step.Planned),
+                TakenSeconds = Seconds(run.Progress.TakenBy(said.Step)),
+                Removed = removed.Value,
+            };
+            done.Products.AddRange(step.Products.Select(ProductUseRow.Of));
+            context.Log.Add(done);
             await context.SaveChangesAsync(cancel);
             await replay.Refresh((await vehicles.Ledger(run.VehicleId, cancel))!, cancel);
             return;
@@ -192,7 +194,7 @@ public sealed class RunStore
             row.VehicleId,
             row.Session!.Minutes,
             new RunProgress(
-                JsonSerializer.Deserialize<RunStep[]>(row.Session.Steps)!,
+                JsonSerializer.Deserialize<RunStep[]>(row.Session.Steps, StepsJson)!,
                 row.StartedAt,
                 row.Events.OrderBy(said => said.Sequence).Select(said => said.ToEvent())
             )

@@ -38,6 +38,7 @@ public sealed class VehicleFileStore
 
         List<LogRow> log = await context
             .Log.AsNoTracking()
+            .Include(entry => entry.Products)
             .Where(entry => entry.VehicleId == vehicleId)
             .ToListAsync(cancel);
         return new VehicleDocument
@@ -154,7 +155,7 @@ public sealed class VehicleFileStore
             CareStateRow.Missing(vehicle, (task, _) => FirstLook.LivedIn.StartingLevel(task), now)
         );
         context.Vehicles.Add(vehicle);
-        context.Log.AddRange(file.Log.Select(entry => LogRowOf(entry, vehicle.Id)));
+        context.Log.AddRange(file.Log.Select(entry => LogRowOf(entry, vehicle.Id, taken)));
         await context.SaveChangesAsync(cancel);
         await replay.Refresh((await vehicles.Ledger(vehicle.Id, cancel))!, cancel);
         await transaction.CommitAsync(cancel);
@@ -169,6 +170,18 @@ public sealed class VehicleFileStore
             Subject = row.Subject,
             Surfaces = row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),
             Result = row.Result,
+            Products =
+            [
+                .. row
+                    .Products.OrderBy(product => product.Position)
+                    .Select(product => new LoggedProductDocument
+                    {
+                        Id = product.ProductId,
+                        Name = product.Name,
+                        Strength = product.Strength,
+                        Amount = product.Amount,
+                    }),
+            ],
             PlannedSeconds = row.PlannedSeconds,
             TakenSeconds = row.TakenSeconds,
             Removed = row.Removed,
@@ -176,8 +189,10 @@ public sealed class VehicleFileStore
             UndoneAt = row.UndoneAt,
         };
 
-    private static LogRow LogRowOf(LogDocument entry, Guid vehicleId) =>
-        new()
+    /// <summary>What was used was used once: a copy of a vehicle takes nothing from the bottles.</summary>
+    private static LogRow LogRowOf(LogDocument entry, Guid vehicleId, bool isCopy)
+    {
+        var row = new LogRow
         {
             Id = Guid.CreateVersion7(entry.At),
             VehicleId = vehicleId,
@@ -192,4 +207,19 @@ public sealed class VehicleFileStore
             Note = entry.Note,
             UndoneAt = entry.UndoneAt,
         };
+        row.Products.AddRange(
+            entry.Products.Select(
+                (product, position) =>
+                    new ProductUseRow
+                    {
+                        Position = position,
+                        ProductId = product.Id,
+                        Name = product.Name,
+                        Strength = product.Strength,
+                        Amount = isCopy ? 0 : product.Amount,
+                    }
+            )
+        );
+        return row;
+    }
 }

@@ -181,6 +181,7 @@ public sealed class VehicleStore
     public async Task<bool> Delete(Guid vehicleId, CancellationToken cancel = default)
     {
         await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await context.Instructions.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
         await context.Log.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
         await context
             .RunEvents.Where(said =>

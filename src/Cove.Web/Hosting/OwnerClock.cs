@@ -10,6 +10,9 @@ internal sealed class OwnerClock(TimeProvider time)
     /// <summary>The present instant, in UTC.</summary>
     public DateTimeOffset Now => time.GetUtcNow();
 
+    /// <summary>The owner's present day.</summary>
+    public DateOnly Today => DateOnly.FromDateTime(OnTheWall(Now).DateTime);
+
     /// <summary>An instant with the owner's offset, so that its date and hour read as on the owner's wall.</summary>
     public DateTimeOffset OnTheWall(DateTimeOffset instant) => TimeZoneInfo.ConvertTime(instant, Zone);
 }

@@ -38,6 +38,10 @@ public static class HazardStatements
         StringComparer.Ordinal
     );
 
+    /// <summary>Tells an owner which statements can be given.</summary>
+    public static string HowToGive { get; } =
+        $"Give the statements by their codes. Cove knows {string.Join(", ", All.Select(one => one.Code))}.";
+
     /// <summary>Finds a statement; null when there is none of that code.</summary>
     public static HazardStatement? Find(string code) => ByCode.GetValueOrDefault(code);
 

@@ -1,3 +1,4 @@
+using Cove.Core.Products;
 using Cove.Core.Upkeep;
 
 namespace Cove.Core.Sessions;
@@ -18,10 +19,21 @@ public sealed record RunStep(
     TimeSpan Drying
 )
 {
+    /// <summary>What it is done with; none for a step that is done dry, that puts back, or for which nothing at hand was safe.</summary>
+    public IReadOnlyList<StepProduct> Products { get; init; } = [];
+
+    /// <summary>What to do for want of a product, one sentence each; none when nothing is lacking.</summary>
+    public IReadOnlyList<string> Lacks { get; init; } = [];
+
     /// <summary>Fixes the steps of a plan.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="places">Where its work is done.</param>
-    public static IReadOnlyList<RunStep> Of(SessionPlan plan, SessionPlaces places)
+    /// <param name="choices">What its tasks are done with.</param>
+    public static IReadOnlyList<RunStep> Of(
+        SessionPlan plan,
+        SessionPlaces places,
+        IReadOnlyList<TaskChoices> choices
+    )
     {
         var fetched = new HashSet<Kit>();
         return
@@ -29,6 +41,10 @@ public sealed record RunStep(
             .. plan.Order.Steps.Select(step =>
             {
                 OrderJob job = plan.Jobs[step.Job];
+                TaskChoices? task = job.PutsBack
+                    ? null
+                    : choices.FirstOrDefault(one => one.Task.Id == job.TaskId);
+                IReadOnlyList<ChoiceForSurfaces> made = task?.Choices ?? [];
                 return new RunStep(
                     job.TaskId,
                     job.PutsBack,
@@ -36,7 +52,14 @@ public sealed record RunStep(
                     [.. job.Kits.Where(fetched.Add)],
                     [.. step.Tour.Select(position => places.ZoneAt(position).Id)],
                     job.Drying
-                );
+                )
+                {
+                    Products = [.. made.SelectMany(one => StepProduct.Of(task!.Task, one))],
+                    Lacks =
+                    [
+                        .. made.Where(one => one.Choice.Best is null).Select(one => one.Choice.Meanwhile!),
+                    ],
+                };
             }),
         ];
     }

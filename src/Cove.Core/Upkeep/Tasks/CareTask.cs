@@ -16,7 +16,6 @@ namespace Cove.Core.Upkeep;
 /// <param name="Kits">What must be fetched for it.</param>
 /// <param name="Stakes">What is at stake.</param>
 /// <param name="Shares">What drives its level.</param>
-/// <param name="Product">The role of the product it uses, in a few words.</param>
 /// <param name="Method">How it is done.</param>
 public sealed record CareTask(
     string Id,
@@ -30,7 +29,6 @@ public sealed record CareTask(
     IReadOnlyList<Kit> Kits,
     Stakes Stakes,
     DriverShares Shares,
-    string Product,
     Method Method
 )
 {

@@ -29,7 +29,6 @@ public static class CareTasks
             VacuumHigh,
             [Kit.Vacuum],
             HygieneAndTouch,
-            "Dry",
             RoutineMethods.VacuumSeats
         ) with
         {
@@ -45,7 +44,6 @@ public static class CareTasks
             VacuumFloor,
             [Kit.Vacuum],
             HygieneAndTouch,
-            "Dry",
             RoutineMethods.VacuumCarpets
         ) with
         {
@@ -62,7 +60,6 @@ public static class CareTasks
             WetMiddle,
             [DampTowels],
             HygieneAndTouch,
-            "Water",
             RoutineMethods.DampWipe
         ),
         Task(
@@ -75,7 +72,6 @@ public static class CareTasks
             WetMiddle,
             [DampTowels],
             SightAndGrip,
-            "Dry",
             RoutineMethods.Screens
         ),
         Task(
@@ -88,7 +84,6 @@ public static class CareTasks
             WetMiddle,
             [DampTowels],
             Looks,
-            "Water or gel",
             RoutineMethods.GlossTrim
         ),
         // practice: every couple of weeks
@@ -102,7 +97,6 @@ public static class CareTasks
             Dust,
             [DryBrushes, Kit.Vacuum],
             HygieneAndTouch,
-            "Dry",
             RoutineMethods.VentsAndControls
         ),
         Task(
@@ -115,7 +109,6 @@ public static class CareTasks
             WetMiddle,
             [WetKit],
             SightAndGrip,
-            "Mild interior cleaner",
             RoutineMethods.WheelAndShifter
         ),
         // memory
@@ -129,7 +122,6 @@ public static class CareTasks
             Dust,
             [DryBrushes],
             SightAndGrip,
-            "Dry",
             RoutineMethods.ClusterLens
         ),
         // memory; the film on it is what counts
@@ -143,7 +135,6 @@ public static class CareTasks
             Stage.Glass,
             [GlassKit],
             SightAndGrip,
-            "Glass cleaner, ammonia-free",
             RoutineMethods.Windscreen
         ),
         // memory
@@ -157,7 +148,6 @@ public static class CareTasks
             Stage.Glass,
             [GlassKit],
             SightAndGrip,
-            "Mild soapy water or film-safe cleaner",
             RoutineMethods.OtherGlass
         ),
         Task(
@@ -170,7 +160,6 @@ public static class CareTasks
             WetMiddle,
             [WetKit],
             HygieneAndTouch,
-            "Interior cleaner",
             RoutineMethods.CupHolders
         ),
         // order is practice, interval from memory
@@ -184,7 +173,6 @@ public static class CareTasks
             MatsOut,
             [MatWash],
             Wear,
-            "Rubber-mat cleaner",
             RoutineMethods.RubberMats,
             [Material.Rubber]
         ) with
@@ -204,7 +192,6 @@ public static class CareTasks
             MatsOut,
             [FabricKit],
             Wear,
-            "Fabric cleaner, foam",
             RoutineMethods.FabricMats,
             [Material.Pile]
         ) with
@@ -224,7 +211,6 @@ public static class CareTasks
             PutBack,
             [WetKit],
             Looks,
-            "All-purpose cleaner, 1 to 2 %",
             RoutineMethods.DoorShuts
         ),
         Task(
@@ -237,7 +223,6 @@ public static class CareTasks
             VacuumHigh,
             [Kit.Vacuum],
             Wear,
-            "Dry",
             RoutineMethods.Boot
         ),
         // practice: about monthly
@@ -251,7 +236,6 @@ public static class CareTasks
             WetLow,
             [LeatherKit],
             Wear,
-            "Leather cleaner, mild",
             RoutineMethods.LeatherClean,
             [Material.CoatedLeather, Material.LeatherWithMicrosuede]
         ) with
@@ -270,7 +254,6 @@ public static class CareTasks
             Protect,
             [LeatherKit],
             Wear,
-            "Leather sealant",
             RoutineMethods.LeatherSeal,
             [Material.CoatedLeather, Material.LeatherWithMicrosuede]
         ) with
@@ -288,7 +271,6 @@ public static class CareTasks
             WetLow,
             [FabricKit],
             HygieneAndTouch,
-            "Fabric cleaner, 1:8",
             RoutineMethods.FabricSeats,
             [Material.WovenFabric, Material.FabricWithMicrosuede]
         ) with
@@ -309,7 +291,6 @@ public static class CareTasks
             WetLow,
             [DryBrushes, DampTowels],
             HygieneAndTouch,
-            "Water",
             RoutineMethods.Nap,
             [
                 Material.Microsuede,
@@ -333,7 +314,6 @@ public static class CareTasks
             WetFloor,
             [FabricKit],
             HygieneAndTouch,
-            "Fabric cleaner, foam",
             RoutineMethods.CarpetFoam,
             [Material.Pile]
         ) with
@@ -354,7 +334,6 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            "Matte protectant",
             RoutineMethods.PlasticsProtect
         ) with
         {
@@ -371,7 +350,6 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            "Fabric protector",
             RoutineMethods.FabricProtector,
             [Material.WovenFabric]
         ) with
@@ -392,7 +370,6 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            "Water-based protectant",
             RoutineMethods.DoorSeals
         ),
         // practice: not often
@@ -406,7 +383,6 @@ public static class CareTasks
             WetLow,
             [WetKit],
             SightAndGrip,
-            "Interior cleaner",
             RoutineMethods.Pedals
         ),
         // method and the day of drying are practice, interval from memory
@@ -420,7 +396,6 @@ public static class CareTasks
             WetLow,
             [WetKit],
             HygieneAndTouch,
-            "Mild soapy water",
             RoutineMethods.SeatBelts
         ) with
         {
@@ -438,7 +413,6 @@ public static class CareTasks
             WetHigh,
             [FabricKit],
             Looks,
-            "Fabric cleaner, foam",
             RoutineMethods.Headliner
         ),
         Task(
@@ -451,7 +425,6 @@ public static class CareTasks
             Dust,
             [DryBrushes],
             Looks,
-            "Dry",
             RoutineMethods.ShifterSlot
         ),
         Task(
@@ -464,7 +437,6 @@ public static class CareTasks
             WetLow,
             [DampTowels, Kit.Vacuum],
             HygieneAndTouch,
-            "Water",
             RoutineMethods.ChildSeat
         ),
         // memory
@@ -478,7 +450,6 @@ public static class CareTasks
             VacuumHigh,
             [Kit.Vacuum, DampTowels],
             HygieneAndTouch,
-            "Water",
             RoutineMethods.PetCover
         ),
         // practice: two to three months
@@ -492,7 +463,6 @@ public static class CareTasks
             PutBack,
             [],
             Looks,
-            "Scent pad",
             RoutineMethods.Scent
         ),
     ];
@@ -517,7 +487,6 @@ public static class CareTasks
         Stage stage,
         Kit[] kits,
         Stakes stakes,
-        string product,
         Method method,
         Material[]? materials = null
     ) =>
@@ -533,7 +502,6 @@ public static class CareTasks
             kits,
             stakes,
             TaskDrivers.Of(id),
-            product,
             method
         );
 

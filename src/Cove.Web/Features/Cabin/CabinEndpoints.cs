@@ -138,6 +138,7 @@ internal static class CabinEndpoints
         Guid vehicleId,
         string surfaceId,
         VehicleStore vehicles,
+        ShelfStore shelves,
         LogStore log,
         CareReplay replay,
         OwnerClock clock,
@@ -159,7 +160,7 @@ internal static class CabinEndpoints
         }
 
         var histories = await replay.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel);
-        var page = new SurfacePage(ledger, clock);
+        var page = new SurfacePage(await shelves.For(ledger, cancel), clock);
         var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
         return Results.Ok(
             new SurfaceView(

@@ -1,4 +1,5 @@
 using Cove.Core.Vehicles;
+using Cove.Web.Features.Choices;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;
 
@@ -106,7 +107,7 @@ internal sealed record SurfaceNoteView(Guid Id, int Version, DateTimeOffset At, 
 /// <param name="History">The level over the last weeks, corner by corner.</param>
 /// <param name="Ahead">Where the level goes from now: to the next mark, or four weeks ahead when that is sooner; now, when it is over the mark already.</param>
 /// <param name="Minutes">Minutes of hands for the whole task.</param>
-/// <param name="Product">The role of the product.</param>
+/// <param name="Choice">What it is best done with here; null when it is done dry.</param>
 /// <param name="Steps">How it is done.</param>
 /// <param name="Cautions">What to beware of.</param>
 /// <param name="AlsoTends">Other surfaces that the task tends, by name.</param>
@@ -124,7 +125,7 @@ internal sealed record SurfaceTaskView(
     IReadOnlyList<LevelPointView> History,
     LevelPointView Ahead,
     double Minutes,
-    string Product,
+    SurfaceChoiceView? Choice,
     IReadOnlyList<string> Steps,
     IReadOnlyList<string> Cautions,
     IReadOnlyList<string> AlsoTends

@@ -1,12 +1,16 @@
 using Cove.Core.Inspections;
+using Cove.Core.Products;
 using Cove.Core.Upkeep;
+using Cove.Web.Features.Choices;
 using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Cabin;
 
 /// <summary>Writes out how a task stands on a surface.</summary>
-internal sealed class SurfacePage(CareLedger ledger, OwnerClock clock)
+internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
 {
+    private readonly CareLedger ledger = car.Ledger;
+
     /// <summary>How far back the history of a level is shown.</summary>
     public static readonly TimeSpan Past = TimeSpan.FromDays(70);
 
@@ -32,7 +36,7 @@ internal sealed class SurfacePage(CareLedger ledger, OwnerClock clock)
             [.. history.Trace(now - Past, now).Select(point => Point(point, due.Mark))],
             Point(history.PointAt(ahead), due.Mark),
             item.Work.TotalMinutes,
-            item.Task.Product,
+            SurfaceChoiceView.Of(SessionProducts.Choose([new CareStatus(item, [status])], car.Chooser)[0]),
             [.. item.Task.Method.Steps.Select(step => step.Text)],
             item.Task.Method.Cautions,
             [

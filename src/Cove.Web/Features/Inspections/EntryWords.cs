@@ -12,6 +12,8 @@ internal static class EntryWords
         entry.Kind switch
         {
             LogEntryKind.Care => CareTasks.Find(entry.Subject)!.Name,
+            LogEntryKind.SpotTest =>
+                $"Spot test, {entry.Products[0].Name} {entry.Products[0].Strength}: {entry.Result}",
             LogEntryKind.Event => CareEvents.Find(entry.Subject)!.Name,
             _ => $"{InspectionTable.Find(entry.Subject)!.Name}: {Seen(entry)}",
         };

@@ -222,6 +222,15 @@ internal static class LogEndpoints
             Math.Round(entry.Taken.TotalMinutes, 1),
             entry.Kind != LogEntryKind.Care || entry.Removed == Share.All,
             entry.Note,
+            [
+                .. entry
+                    .Products.Where(_ => entry.Kind == LogEntryKind.Care)
+                    .Select(product => new LoggedProductView(
+                        product.Name,
+                        $"{product.Strength}",
+                        product.Amount.Value
+                    )),
+            ],
             entry.UndoneAt is not null
         );
 }

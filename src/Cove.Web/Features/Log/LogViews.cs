@@ -20,6 +20,7 @@ internal sealed record LogView(IReadOnlyList<LogEntryView> Entries, int Total, D
 /// <param name="TakenMinutes">Minutes taken; 0 for events.</param>
 /// <param name="CameClean">Whether it came clean; true for events.</param>
 /// <param name="Note">The owner's note.</param>
+/// <param name="Products">The products that were used; none for other kinds than care.</param>
 /// <param name="Undone">Whether it was undone and counts no more.</param>
 internal sealed record LogEntryView(
     Guid Id,
@@ -32,8 +33,15 @@ internal sealed record LogEntryView(
     double TakenMinutes,
     bool CameClean,
     string Note,
+    IReadOnlyList<LoggedProductView> Products,
     bool Undone
 );
+
+/// <summary>A product that was used.</summary>
+/// <param name="Name">What it was called then.</param>
+/// <param name="Strength">The strength.</param>
+/// <param name="Amount">How much of the product, without water; in millilitres or pieces.</param>
+internal sealed record LoggedProductView(string Name, string Strength, double Amount);
 
 /// <summary>How an entry should read instead.</summary>
 public sealed record LogCorrection

@@ -1,3 +1,4 @@
+using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Data;
@@ -40,6 +41,7 @@ internal static class RunEndpoints
         NewRun wish,
         HttpRequest request,
         VehicleStore vehicles,
+        ShelfStore shelves,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
@@ -64,7 +66,12 @@ internal static class RunEndpoints
             );
         }
 
-        var steps = RunStep.Of(plan, new SessionPlaces(cabin));
+        CarShelf car = await shelves.For(ledger, cancel);
+        var steps = RunStep.Of(
+            plan,
+            new SessionPlaces(cabin),
+            SessionProducts.Choose(plan.TasksInOrder, car.Chooser)
+        );
         Changed<SavedRun> started = await runs.Start(vehicleId, wish.Minutes, steps, key, clock.Now, cancel);
         return started.Outcome == ChangeOutcome.Refused
             ? Problems.Conflict(started.Reason!)

@@ -3,6 +3,7 @@ using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
+using Cove.Web.Features.Choices;
 using Cove.Web.Features.Today;
 using Cove.Web.Hosting;
 
@@ -51,7 +52,8 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
                     .Where(zone => step.Zones.Contains(zone.Id, StringComparer.Ordinal))
                     .Select(zone => zone.Name),
             ],
-            step.PutsBack ? string.Empty : task.Product,
+            [.. step.Products.Select(UsedProductView.Of)],
+            step.Lacks,
             [
                 .. method.Steps.Select(part => new RunMethodStepView(
                     part.Text,

@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core.Sessions;
+using Cove.Web.Features.Choices;
 using Cove.Web.Features.Today;
 
 namespace Cove.Web.Features.Runs;
@@ -43,7 +44,8 @@ internal sealed record RunView(
 /// <param name="Outcome">How it came out; null while it has not.</param>
 /// <param name="Fetch">The kits to fetch first.</param>
 /// <param name="Zones">The zones to go to, by name.</param>
-/// <param name="Product">The role of the product.</param>
+/// <param name="Products">What it is done with; none when it is done dry.</param>
+/// <param name="Lacks">What to do for want of a product, one sentence each; none when nothing is lacking.</param>
 /// <param name="Method">How it is done.</param>
 /// <param name="Cautions">What to beware of.</param>
 internal sealed record RunStepView(
@@ -55,7 +57,8 @@ internal sealed record RunStepView(
     RunEventKind? Outcome,
     IReadOnlyList<KitView> Fetch,
     IReadOnlyList<string> Zones,
-    string Product,
+    IReadOnlyList<UsedProductView> Products,
+    IReadOnlyList<string> Lacks,
     IReadOnlyList<RunMethodStepView> Method,
     IReadOnlyList<string> Cautions
 );

@@ -27,6 +27,7 @@ internal static class TodayEndpoints
         )]
             int minutes,
         VehicleStore vehicles,
+        ShelfStore shelves,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
@@ -42,6 +43,11 @@ internal static class TodayEndpoints
         var cabin = ledger.Vehicle.ToCabin();
         var statuses = ledger.At(now);
         var offer = new SessionOffer(new SessionPlanner(statuses, cabin), now);
-        return Results.Ok(new TodayPage(ledger, statuses, cabin, offer, clock).Show(minutes, underWay?.Id));
+        return Results.Ok(
+            new TodayPage(await shelves.For(ledger, cancel), statuses, cabin, offer, clock).Show(
+                minutes,
+                underWay?.Id
+            )
+        );
     }
 }

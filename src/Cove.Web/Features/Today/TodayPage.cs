@@ -1,7 +1,9 @@
 using Cove.Core.Methods;
+using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
+using Cove.Web.Features.Choices;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -9,18 +11,21 @@ namespace Cove.Web.Features.Today;
 
 /// <summary>Writes a session out for the Today place.</summary>
 internal sealed class TodayPage(
-    CareLedger ledger,
+    CarShelf car,
     IReadOnlyList<CareStatus> statuses,
     Core.Vehicles.Cabin cabin,
     SessionOffer offer,
     OwnerClock clock
 )
 {
+    private readonly CareLedger ledger = car.Ledger;
     private readonly SessionPlaces places = new(cabin);
+    private IReadOnlyList<TaskChoices> choices = [];
 
     public TodayView Show(int minutes, Guid? underWay)
     {
         SessionPlan plan = offer.At(minutes);
+        choices = SessionProducts.Choose(plan.TasksInOrder, car.Chooser);
         DateTimeOffset now = clock.Now;
         PlannedStepView[] steps = [.. plan.Order.Steps.Select((step, index) => Step(plan, step, index + 1))];
         return new TodayView(
@@ -41,6 +46,8 @@ internal sealed class TodayPage(
             Drying(plan),
             Walk(plan),
             [.. KitsOf(plan).Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
+            car.Shelf.Products.Count,
+            [.. choices.SelectMany(LackView.Of)],
             [.. offer.LeftBy(minutes).Select(Later)],
             plan.Order.Busy.TotalMinutes,
             (plan.Order.Length - plan.Order.Busy).TotalMinutes,
@@ -67,13 +74,21 @@ internal sealed class TodayPage(
             job.PutsBack ? null : status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
             !job.PutsBack && status.Level.IsAtMark,
             [.. job.Kits.Select(kit => kit.Facts().Name)],
-            job.PutsBack ? string.Empty : task.Product,
+            job.PutsBack ? [] : Products(task),
             step.Begin.TotalMinutes,
             step.End.TotalMinutes,
             StopOf(plan, step),
             [.. step.Tour.Select(position => places.ZoneAt(position).Name)]
         );
     }
+
+    private UsedProductView[] Products(CareTask task) =>
+        [
+            .. choices
+                .Where(one => one.Task.Id == task.Id)
+                .SelectMany(one => one.Choices.SelectMany(choice => StepProduct.Of(one.Task, choice)))
+                .Select(UsedProductView.Of),
+        ];
 
     private DryingView[] Drying(SessionPlan plan) =>
         [

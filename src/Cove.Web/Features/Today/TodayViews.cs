@@ -1,4 +1,5 @@
 using Cove.Core.Vehicles;
+using Cove.Web.Features.Choices;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Today;
@@ -21,6 +22,8 @@ namespace Cove.Web.Features.Today;
 /// <param name="Drying">What dries meanwhile.</param>
 /// <param name="Walk">The way walked from step to step, on the plan.</param>
 /// <param name="Kits">The kits to fetch.</param>
+/// <param name="ProductsOnShelf">How many products are on the shelf.</param>
+/// <param name="Lacking">What the session needs that is not on the shelf, with the next safe way.</param>
 /// <param name="Later">Tasks worth doing that the session leaves.</param>
 /// <param name="HandsMinutes">How long the hands are busy.</param>
 /// <param name="WaitMinutes">How long the hands wait for something to dry before the end.</param>
@@ -44,6 +47,8 @@ internal sealed record TodayView(
     IReadOnlyList<DryingView> Drying,
     IReadOnlyList<WalkLegView> Walk,
     IReadOnlyList<KitView> Kits,
+    int ProductsOnShelf,
+    IReadOnlyList<LackView> Lacking,
     IReadOnlyList<LaterView> Later,
     double HandsMinutes,
     double WaitMinutes,
@@ -65,7 +70,7 @@ internal sealed record CurvePointView(int Minutes, double Gain);
 /// <param name="DaysLeft">Days to the mark; null when it never comes due or the step puts things back.</param>
 /// <param name="OverMark">Whether the task is at or over its mark.</param>
 /// <param name="Kits">Names of the kits it needs.</param>
-/// <param name="Product">The role of the product.</param>
+/// <param name="Products">What it is done with; none when it is done dry or nothing at hand is safe and enough.</param>
 /// <param name="Begin">Minutes from the start at which the person turns to it.</param>
 /// <param name="End">Minutes from the start at which the hands are free again.</param>
 /// <param name="Stop">Where the person stands, on the plan.</param>
@@ -79,7 +84,7 @@ internal sealed record PlannedStepView(
     int? DaysLeft,
     bool OverMark,
     IReadOnlyList<string> Kits,
-    string Product,
+    IReadOnlyList<UsedProductView> Products,
     double Begin,
     double End,
     PlanPoint Stop,

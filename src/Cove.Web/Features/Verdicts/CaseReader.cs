@@ -83,10 +83,7 @@ internal sealed class CaseReader
         {
             if (HazardStatements.Find(hazards[i]) is null)
             {
-                Say(
-                    $"{path}.hazards[{i}]",
-                    $"Give one of the statements Cove knows: {string.Join(", ", HazardStatements.All.Select(one => one.Code))}."
-                );
+                Say($"{path}.hazards[{i}]", HazardStatements.HowToGive);
             }
         }
 

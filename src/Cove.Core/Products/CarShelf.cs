@@ -1,0 +1,39 @@
+using Cove.Core.Safety;
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Products;
+
+/// <summary>The owner's shelf as it serves one car.</summary>
+/// <param name="ledger">The car.</param>
+/// <param name="shelf">The shelf.</param>
+/// <param name="records">What is on record of the shelf's products on this car.</param>
+public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords records)
+{
+    private SmallestShelf? smallest;
+    private ProductChooser? chooser;
+
+    /// <summary>The car.</summary>
+    public CareLedger Ledger => ledger;
+
+    /// <summary>The shelf.</summary>
+    public Shelf Shelf => shelf;
+
+    /// <summary>What is on record of the shelf's products on this car.</summary>
+    public ShelfRecords Records => records;
+
+    /// <summary>The fewest products that do every task of the car safely.</summary>
+    public SmallestShelf Smallest => smallest ??= new SmallestShelf(ledger.Items, shelf, records);
+
+    /// <summary>Chooses products by the owner's school.</summary>
+    public ProductChooser Chooser =>
+        chooser ??= new ProductChooser(
+            shelf,
+            records,
+            shelf.Schools.Products == ProductSchool.FewProducts
+                ? Smallest.Chosen.Select(product => product.Id).ToHashSet()
+                : []
+        );
+
+    /// <summary>The circumstances by the owner's schools.</summary>
+    public UseContext Context => UseContext.Usual with { Screens = shelf.Schools.Screens };
+}

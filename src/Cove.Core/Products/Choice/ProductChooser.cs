@@ -1,0 +1,180 @@
+using Cove.Core.Safety;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+
+namespace Cove.Core.Products;
+
+/// <summary>Chooses what to do a care task with, from what is at hand.</summary>
+/// <remarks>First nothing that harms, then the gentlest that suffices for the level. An owner who likes few products gets those of the smallest safe shelf where they are safe and suffice.</remarks>
+/// <param name="shelf">What is at hand.</param>
+/// <param name="records">What is on record for this car.</param>
+/// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
+public sealed class ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlySet<Guid> preferred)
+{
+    /// <summary>Chooses for one surface.</summary>
+    /// <param name="task">The care task.</param>
+    /// <param name="surface">A surface that it tends.</param>
+    /// <param name="level">How far the soil has come; 1 is the mark.</param>
+    /// <param name="session">Products that the same session uses already.</param>
+    /// <returns>The choice; null for a task that is done dry.</returns>
+    public ProductChoice? Choose(
+        CareTask task,
+        Surface surface,
+        double level,
+        IReadOnlyList<ProductMake>? session = null
+    )
+    {
+        IReadOnlyList<TaskOption> options = TaskProducts.Of(task.Id);
+        if (options.Count == 0)
+        {
+            return null;
+        }
+
+        var context = UseContext.Usual with { Screens = shelf.Schools.Screens, Session = session ?? [] };
+        Pick[] picks =
+        [
+            .. options
+                .SelectMany(
+                    (option, rank) =>
+                        shelf
+                            .AtHand.Where(product => product.Make.Class == option.Class)
+                            .Select(product => (Product: product, Option: option, Rank: rank))
+                )
+                .Where(candidate => candidate.Option.UpTo >= level)
+                .Select(candidate => (Pick: Safest(candidate.Product, surface, context), candidate.Rank))
+                .OfType<(Pick Pick, int Rank)>()
+                .Where(candidate => candidate.Pick.Judgement.MayBeDone)
+                .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
+                .ThenBy(candidate => candidate.Rank)
+                .ThenBy(candidate => candidate.Pick.Judgement.Verdict)
+                .ThenBy(candidate => candidate.Pick.Product.Name, StringComparer.Ordinal)
+                .Select(candidate => candidate.Pick),
+        ];
+        return picks.Length > 0
+            ? new ProductChoice(
+                surface,
+                picks[0],
+                picks.Length > 1 ? picks[1] : null,
+                picks.Length > 1 ? WhyNot(picks[0], picks[1], options) : null,
+                null,
+                null
+            )
+            : Nothing(task, surface, options, level, context);
+    }
+
+    /// <summary>How a product would be used on a surface: its usual way, or gentler where that is not safe or the tool is missing.</summary>
+    /// <param name="product">The product.</param>
+    /// <param name="surface">The surface.</param>
+    /// <param name="context">The circumstances, without what is on record.</param>
+    public Pick Safest(Product product, Surface surface, UseContext context)
+    {
+        UsualWay usual = UsualWay.Of(product.Make, surface.Make);
+        var gentle = new UsualWay(Application.OnTowel, Tool.MicrofibreTowel);
+        Pick[] ways =
+        [
+            .. new[] { usual, gentle }
+                .Where(way => shelf.Has(way.Tool))
+                .DefaultIfEmpty(gentle)
+                .Select(way => Judge(product, product.Usual, way, surface, context)),
+        ];
+        Pick best = ways[0].Judgement.MayBeDone ? ways[0] : ways.MinBy(way => way.Judgement.Verdict)!;
+        if (best.Judgement.MayBeDone || product.Weakest == product.Usual)
+        {
+            return best;
+        }
+
+        Pick thin = Judge(product, product.Weakest, best.Way, surface, context);
+        return thin.Judgement.Verdict < best.Judgement.Verdict ? thin : best;
+    }
+
+    private Pick Judge(
+        Product product,
+        Strength strength,
+        UsualWay way,
+        Surface surface,
+        UseContext context
+    ) =>
+        new(
+            product,
+            strength,
+            way,
+            SafetyRules.Judge(
+                new SafetyCase(
+                    surface.Make,
+                    product.Make,
+                    strength,
+                    way.Application,
+                    way.Tool,
+                    records.Fill(context, surface.Id, product.Id, strength)
+                )
+            )
+        );
+
+    private bool IsPreferred(Pick pick) =>
+        preferred.Contains(pick.Product.Id) || pick.Product == Product.TapWater;
+
+    private string WhyNot(Pick best, Pick other, IReadOnlyList<TaskOption> options)
+    {
+        int rank(Pick pick) => options.TakeWhile(option => option.Class != pick.Product.Make.Class).Count();
+        return preferred.Count > 0 && IsPreferred(best) && !IsPreferred(other)
+                ? "It is safe too, but your smallest shelf does without it."
+            : rank(best) < rank(other) ? "It is safe too, but stronger than this needs."
+            : best.Judgement.Verdict < other.Judgement.Verdict ? "It would do too, but with more care."
+            : "It would do as well.";
+    }
+
+    private ProductChoice Nothing(
+        CareTask task,
+        Surface surface,
+        IReadOnlyList<TaskOption> options,
+        double level,
+        UseContext context
+    )
+    {
+        TaskOption[] enough = [.. options.Where(option => option.UpTo >= Math.Max(level, 1))];
+        ProductClass? buy = enough
+            .Select(option => (ProductClass?)option.Class)
+            .FirstOrDefault(one =>
+                Safest(
+                    Product.OfClass(Guid.Empty, string.Empty, one!.Value),
+                    surface,
+                    context
+                ).Judgement.MayBeDone
+            );
+        Pick water = Safest(Product.TapWater, surface, context);
+        string meanwhile =
+            task.Stage == Stage.Protect ? "Leave it unprotected until then; keep it clean and dry."
+            : task.Stage == Stage.PutBack && surface.Kind == SurfaceKind.Air ? "Air the car."
+            : water.Judgement.MayBeDone ? "Until then a damp towel takes off the worst."
+            : "Until then vacuum or dust it, and leave it at that.";
+        // Something owned may do but for a test.
+        Pick? untested = options
+            .SelectMany(option => shelf.Products.Where(product => product.Make.Class == option.Class))
+            .Select(product => Safest(product, surface, context))
+            .FirstOrDefault(pick => pick.Judgement.Verdict == Verdict.TestFirst);
+        return new ProductChoice(surface, null, untested, null, buy, meanwhile);
+    }
+}
+
+/// <summary>A product at a strength, put on in a way, and what the rules say to that.</summary>
+/// <param name="Product">The product.</param>
+/// <param name="Strength">The strength.</param>
+/// <param name="Way">How it is put on, and with what.</param>
+/// <param name="Judgement">What the rules say.</param>
+public sealed record Pick(Product Product, Strength Strength, UsualWay Way, Judgement Judgement);
+
+/// <summary>What to do a task on a surface with.</summary>
+/// <param name="Surface">The surface.</param>
+/// <param name="Best">The choice; null when nothing at hand is safe and suffices.</param>
+/// <param name="RunnerUp">The next best; without a best, one that a spot test might clear. Null when there is none.</param>
+/// <param name="WhyNot">Why the runner-up is not the choice; null without both.</param>
+/// <param name="Buy">The class of product to buy; null when something is at hand or nothing would do.</param>
+/// <param name="Meanwhile">What to do until then; null when something is at hand.</param>
+public sealed record ProductChoice(
+    Surface Surface,
+    Pick? Best,
+    Pick? RunnerUp,
+    string? WhyNot,
+    ProductClass? Buy,
+    string? Meanwhile
+);

@@ -1,0 +1,46 @@
+using Cove.Core.Products;
+using Cove.Core.Safety;
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>A product as a step of a run uses it.</summary>
+/// <param name="ProductId">The product.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Strength">How strong.</param>
+/// <param name="Application">How it gets onto the surface.</param>
+/// <param name="Tool">What the hand works with.</param>
+/// <param name="Surfaces">The short names of the surfaces done with it.</param>
+/// <param name="Amount">How much of the product it takes, without water.</param>
+/// <param name="Cautions">What has to be done otherwise than it might be, and what to wear, one sentence each.</param>
+public sealed record StepProduct(
+    Guid ProductId,
+    string Name,
+    Strength Strength,
+    Application Application,
+    Tool Tool,
+    IReadOnlyList<string> Surfaces,
+    Quantity Amount,
+    IReadOnlyList<string> Cautions
+)
+{
+    /// <summary>Fixes a choice; nothing when nothing was chosen.</summary>
+    /// <param name="task">The task.</param>
+    /// <param name="choice">What some of its surfaces are done with.</param>
+    public static IEnumerable<StepProduct> Of(CareTask task, ChoiceForSurfaces choice) =>
+        choice.Choice.Best is { } pick
+            ?
+            [
+                new StepProduct(
+                    pick.Product.Id,
+                    pick.Product.Name,
+                    pick.Strength,
+                    pick.Way.Application,
+                    pick.Way.Tool,
+                    [.. choice.Surfaces.Select(surface => surface.ShortName)],
+                    Consumption.Of(task, choice.Surfaces, pick),
+                    SafetyWords.CautionsOf(pick.Judgement)
+                ),
+            ]
+            : [];
+}

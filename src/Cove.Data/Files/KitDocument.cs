@@ -1,0 +1,106 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core.Products;
+using Cove.Core.Safety;
+
+namespace Cove.Data;
+
+/// <summary>Tools, towels and schools, as they stand in requests and in the database.</summary>
+public sealed record KitDocument
+{
+    /// <summary>The tools.</summary>
+    [MaxLength(20, ErrorMessage = "Name each kind of tool once.")]
+    public IReadOnlyList<ToolDocument> Tools { get; init; } = [];
+
+    /// <summary>The towels.</summary>
+    [MaxLength(30, ErrorMessage = "Give up to 30 kinds of towel.")]
+    public IReadOnlyList<TowelDocument> Towels { get; init; } = [];
+
+    /// <summary>How many products to work with.</summary>
+    public ProductSchool ProductSchool { get; init; }
+
+    /// <summary>How far to go with screens.</summary>
+    public ScreenSchool ScreenSchool { get; init; }
+
+    /// <summary>Writes it down.</summary>
+    public static KitDocument Of(Shelf shelf) =>
+        new()
+        {
+            Tools =
+            [
+                .. shelf.Tools.Select(tool => new ToolDocument
+                {
+                    Tool = tool.Tool,
+                    Count = tool.Count,
+                    Note = tool.Note,
+                }),
+            ],
+            Towels =
+            [
+                .. shelf.Towels.Select(towels => new TowelDocument
+                {
+                    Role = towels.Role,
+                    Colour = towels.Colour,
+                    Count = towels.Count,
+                }),
+            ],
+            ProductSchool = shelf.Schools.Products,
+            ScreenSchool = shelf.Schools.Screens,
+        };
+
+    /// <summary>Names what cannot be; empty when everything can.</summary>
+    public IEnumerable<Core.Flaw> Problems()
+    {
+        for (int i = 0; i < Tools.Count; i++)
+        {
+            if (!OwnedTool.Ownable.Contains(Tools[i].Tool))
+            {
+                yield return new Core.Flaw($"tools[{i}].tool", "Towels stand under towels; choose a tool.");
+            }
+            else if (Tools.Take(i).Any(other => other.Tool == Tools[i].Tool))
+            {
+                yield return new Core.Flaw(
+                    $"tools[{i}].tool",
+                    "Name each kind of tool once, with its count."
+                );
+            }
+        }
+    }
+
+    internal Shelf ToShelf(IReadOnlyList<Product> products) =>
+        new(
+            products,
+            [.. Tools.Select(tool => new OwnedTool(tool.Tool, tool.Count, tool.Note.Trim()))],
+            [.. Towels.Select(towels => new OwnedTowels(towels.Role, towels.Colour.Trim(), towels.Count))],
+            new ShelfSchools { Products = ProductSchool, Screens = ScreenSchool }
+        );
+}
+
+/// <summary>A kind of tool that the owner has.</summary>
+public sealed record ToolDocument
+{
+    /// <summary>What it is.</summary>
+    public required Tool Tool { get; init; }
+
+    /// <summary>How many.</summary>
+    [Range(1, OwnedTool.MostOfAKind, ErrorMessage = "Say how many: 1 to 99.")]
+    public int Count { get; init; } = 1;
+
+    /// <summary>The owner's note, such as which nozzles.</summary>
+    [StringLength(OwnedTool.LongestNote, ErrorMessage = "Use up to 80 characters for the note.")]
+    public string Note { get; init; } = string.Empty;
+}
+
+/// <summary>Towels of one role.</summary>
+public sealed record TowelDocument
+{
+    /// <summary>What they are kept for.</summary>
+    public required TowelRole Role { get; init; }
+
+    /// <summary>The colour by which the owner tells them.</summary>
+    [StringLength(OwnedTowels.LongestColour, ErrorMessage = "Use up to 30 characters for the colour.")]
+    public string Colour { get; init; } = string.Empty;
+
+    /// <summary>How many.</summary>
+    [Range(0, OwnedTool.MostOfAKind, ErrorMessage = "Say how many: 0 to 99.")]
+    public int Count { get; init; }
+}

@@ -1,0 +1,415 @@
+using System.Globalization;
+using System.Text.Json;
+using Cove.Core;
+using Cove.Core.Products;
+
+namespace Cove.Data;
+
+/// <summary>Writes a shelf as comma-separated values and reads it back: one row for each bottle, rows of the same name being bottles of one product.</summary>
+public static class ShelfCsv
+{
+    /// <summary>The largest file that is read, in bytes.</summary>
+    public const int LargestBytes = 1024 * 1024;
+
+    /// <summary>Stands for nothing where an empty cell would mean what is usual for the class.</summary>
+    private const string None = "none";
+
+    private static readonly string[] Needed = ["name", "class"];
+
+    private static readonly Column[] OfProduct =
+    [
+        new("name", d => d.Name, (d, v) => d with { Name = v }),
+        new("class", d => Word(d.Class), (d, v) => d with { Class = Choice<ProductClass>(v) }),
+        new("form", d => Word(d.Form), (d, v) => d with { Form = Choice<ProductForm>(v) }),
+        new("ph", d => Text(d.Ph), (d, v) => d with { Ph = Number(v) }),
+        new("ammonia", d => YesNo(d.Ammonia), (d, v) => d with { Ammonia = IsYes(v) }),
+        new("acid", d => YesNo(d.Acid), (d, v) => d with { Acid = IsYes(v) }),
+        new("alcoholPercent", d => Text(d.AlcoholPercent), (d, v) => d with { AlcoholPercent = Number(v) }),
+        new("chlorine", d => YesNo(d.Chlorine), (d, v) => d with { Chlorine = IsYes(v) }),
+        new("peroxide", d => YesNo(d.Peroxide), (d, v) => d with { Peroxide = IsYes(v) }),
+        new("solvent", d => YesNo(d.Solvent), (d, v) => d with { Solvent = IsYes(v) }),
+        new("oil", d => YesNo(d.Oil), (d, v) => d with { Oil = IsYes(v) }),
+        new("abrasive", d => YesNo(d.Abrasive), (d, v) => d with { Abrasive = IsYes(v) }),
+        new("leavesFilm", d => YesNo(d.LeavesFilm), (d, v) => d with { LeavesFilm = IsYes(v) }),
+        new("sheen", d => Word(d.Sheen), (d, v) => d with { Sheen = Choice<Sheen>(v) }),
+        new("uv", d => YesNo(d.Uv), (d, v) => d with { Uv = IsYes(v) }),
+        new("antistatic", d => YesNo(d.Antistatic), (d, v) => d with { Antistatic = IsYes(v) }),
+        new("scented", d => YesNo(d.Scented), (d, v) => d with { Scented = IsYes(v) }),
+        new(
+            "hazards",
+            d => d.Hazards.Count == 0 ? None : string.Join(' ', d.Hazards),
+            (d, v) =>
+                d with
+                {
+                    Hazards = v == None ? [] : v.Split(' ', StringSplitOptions.RemoveEmptyEntries),
+                }
+        ),
+        new("weakest", d => d.Weakest, (d, v) => d with { Weakest = v }),
+        new("usual", d => d.Usual, (d, v) => d with { Usual = v }),
+        new("strongest", d => d.Strongest, (d, v) => d with { Strongest = v }),
+        new(
+            "shelfLifeMonths",
+            d => d.ShelfLifeMonths?.ToString(CultureInfo.InvariantCulture) ?? None,
+            (d, v) => d with { ShelfLifeMonths = v == None ? null : (int)Number(v) }
+        ),
+        new("note", d => d.Note, (d, v) => d with { Note = v }),
+    ];
+
+    private static readonly BottleColumn[] OfBottle =
+    [
+        new("size", b => Text(b.Size), (b, v) => b with { Size = Number(v) }),
+        new("left", b => Text(b.Left), (b, v) => b with { Left = Number(v) }),
+        new(
+            "price",
+            b => b.Price?.ToString(CultureInfo.InvariantCulture) ?? string.Empty,
+            (b, v) => b with { Price = (decimal)Number(v) }
+        ),
+        new("bought", b => Text(b.Bought), (b, v) => b with { Bought = Day(v) }),
+        new("opened", b => Text(b.Opened), (b, v) => b with { Opened = Day(v) }),
+        new("mixed", b => b.Mixed ?? string.Empty, (b, v) => b with { Mixed = v }),
+        new("mixedOn", b => Text(b.MixedOn), (b, v) => b with { MixedOn = Day(v) }),
+    ];
+
+    /// <summary>The names of the columns, in the order they are written.</summary>
+    public static IReadOnlyList<string> Columns { get; } =
+    [.. OfProduct.Select(column => column.Name), .. OfBottle.Select(column => column.Name)];
+
+    /// <summary>Writes products.</summary>
+    public static string Write(IEnumerable<ProductDocument> products) =>
+        CsvText.Write([
+            Columns,
+            .. products.SelectMany(product =>
+                product
+                    .Bottles.Select(bottle => OfBottle.Select(column => column.Get(bottle)))
+                    .DefaultIfEmpty(OfBottle.Select(_ => string.Empty))
+                    .Select(bottle =>
+                        (IReadOnlyList<string>)[.. OfProduct.Select(column => column.Get(product)), .. bottle]
+                    )
+            ),
+        ]);
+
+    /// <summary>Reads products and holds them to every rule.</summary>
+    /// <param name="text">The text; its first row names the columns, in any order. What is left out or empty is as in the preset of the class.</param>
+    /// <param name="owned">Names that are on the shelf already.</param>
+    /// <param name="now">The present instant.</param>
+    /// <param name="today">The owner's present day.</param>
+    /// <returns>The products, or everything that is wrong, row by row.</returns>
+    public static ShelfReading Read(
+        string text,
+        IEnumerable<string> owned,
+        DateTimeOffset now,
+        DateOnly today
+    )
+    {
+        CsvReading read = CsvText.Read(text);
+        if (read.BrokenLine is { } broken)
+        {
+            return Refused(
+                new FileFlaw(
+                    broken,
+                    "row",
+                    "A quote does not match. Put a cell with quotes in it in quotes, and double those within."
+                )
+            );
+        }
+
+        if (read.Rows.Count < 2)
+        {
+            return Refused(
+                new FileFlaw(
+                    1,
+                    "file",
+                    $"Give a first row that names the columns ({string.Join(", ", Columns)}) and a row for each bottle."
+                )
+            );
+        }
+
+        IReadOnlyList<string> header = [.. read.Rows[0].Cells.Select(name => name.Trim())];
+        FileFlaw[] wrongHeader = [.. HeaderFlaws(header)];
+        return wrongHeader.Length > 0
+            ? new ShelfReading([], wrongHeader)
+            : new RowsReader(header, owned, now, today).Read(read.Rows.Skip(1));
+    }
+
+    private static IEnumerable<FileFlaw> HeaderFlaws(IReadOnlyList<string> header)
+    {
+        foreach (string name in header.Where(name => !Columns.Contains(name, StringComparer.Ordinal)))
+        {
+            yield return new FileFlaw(
+                1,
+                Shorten(name),
+                $"There is no such column. The columns are: {string.Join(", ", Columns)}."
+            );
+        }
+
+        if (header.Distinct(StringComparer.Ordinal).Count() < header.Count)
+        {
+            yield return new FileFlaw(1, "file", "A column stands here twice. Give it once.");
+        }
+
+        foreach (string needed in Needed.Where(name => !header.Contains(name, StringComparer.Ordinal)))
+        {
+            yield return new FileFlaw(1, needed, "This column is needed.");
+        }
+    }
+
+    private static string Shorten(string name) => name.Length > 40 ? name[..40] : name;
+
+    private static ShelfReading Refused(FileFlaw flaw) => new([], [flaw]);
+
+    private static string Word<T>(T value)
+        where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName($"{value}");
+
+    private static string Text(double value) => value.ToString(CultureInfo.InvariantCulture);
+
+    private static string Text(DateOnly? day) =>
+        day?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) ?? string.Empty;
+
+    private static string YesNo(bool value) => value ? "yes" : "no";
+
+    private static T Choice<T>(string text)
+        where T : struct, Enum =>
+        Enum.GetValues<T>()
+            .Select(value => (T?)value)
+            .FirstOrDefault(value => string.Equals($"{value}", text, StringComparison.OrdinalIgnoreCase))
+        ?? throw new FormatException(
+            $"Choose one of: {string.Join(", ", Enum.GetValues<T>().Select(Word))}."
+        );
+
+    private static double Number(string text) =>
+        double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out double value)
+            ? value
+            : throw new FormatException("Give a number with a point for decimals, such as 8.5.");
+
+    private static DateOnly Day(string text) =>
+        DateOnly.TryParseExact(
+            text,
+            "yyyy-MM-dd",
+            CultureInfo.InvariantCulture,
+            DateTimeStyles.None,
+            out DateOnly day
+        )
+            ? day
+            : throw new FormatException("Give a day as year-month-day, such as 2026-03-14.");
+
+    private static bool IsYes(string text) =>
+        text.ToLowerInvariant() switch
+        {
+            "yes" or "true" or "1" => true,
+            "no" or "false" or "0" => false,
+            _ => throw new FormatException("Say yes or no."),
+        };
+
+    private sealed record Column(
+        string Name,
+        Func<ProductDocument, string> Get,
+        Func<ProductDocument, string, ProductDocument> Set
+    );
+
+    private sealed record BottleColumn(
+        string Name,
+        Func<BottleDocument, string> Get,
+        Func<BottleDocument, string, BottleDocument> Set
+    );
+
+    /// <summary>Reads rows into products, gathering what is wrong.</summary>
+    private sealed class RowsReader(
+        IReadOnlyList<string> header,
+        IEnumerable<string> owned,
+        DateTimeOffset now,
+        DateOnly today
+    )
+    {
+        private readonly HashSet<string> taken = new(owned, StringComparer.OrdinalIgnoreCase);
+        private readonly List<(ProductDocument Product, int Line)> products = [];
+        private readonly List<FileFlaw> flaws = [];
+
+        public ShelfReading Read(IEnumerable<CsvRow> rows)
+        {
+            foreach (CsvRow row in rows)
+            {
+                Take(row);
+            }
+
+            var read = new List<Product>();
+            foreach (var (document, line) in products)
+            {
+                Flaw[] wrong = [.. Annotations.Check(document), .. document.UnreadStrengths()];
+                if (wrong.Length == 0)
+                {
+                    Product product = document.ToProduct(Guid.CreateVersion7(now), now);
+                    wrong = [.. ProductRules.Check(product, today)];
+                    read.Add(product);
+                }
+
+                flaws.AddRange(
+                    wrong.Select(flaw => new FileFlaw(line, FieldOf(flaw.Property), flaw.Sentence))
+                );
+            }
+
+            if (read.Count > ProductRules.MostProducts)
+            {
+                flaws.Add(
+                    new FileFlaw(1, "file", $"A shelf has up to {ProductRules.MostProducts} products.")
+                );
+            }
+
+            return flaws.Count > 0
+                ? new ShelfReading([], [.. flaws.OrderBy(flaw => flaw.Line)])
+                : new ShelfReading(read, []);
+        }
+
+        private void Take(CsvRow row)
+        {
+            if (row.Cells.Count != header.Count)
+            {
+                flaws.Add(
+                    new FileFlaw(
+                        row.Line,
+                        "row",
+                        $"This row has {row.Cells.Count} cells, the first row names {header.Count} columns. Give as many."
+                    )
+                );
+                return;
+            }
+
+            int before = flaws.Count;
+            string name = CellOf(row, "name");
+            ProductDocument? product = Fill(
+                row,
+                OfProduct.Select(column => (column.Name, column.Set)),
+                Start(row)
+            );
+            BottleDocument? bottle = OfBottle.Any(column => CellOf(row, column.Name).Length > 0)
+                ? Fill(
+                    row,
+                    OfBottle.Select(column => (column.Name, column.Set)),
+                    new BottleDocument { Size = double.NaN, Left = double.NaN }
+                )
+                : null;
+            if (flaws.Count > before || product is null)
+            {
+                return;
+            }
+
+            if (bottle is not null && double.IsNaN(bottle.Size))
+            {
+                flaws.Add(new FileFlaw(row.Line, "size", "Say how much the bottle holds when full."));
+                return;
+            }
+
+            Put(row, name, product, bottle is null ? [] : [Whole(bottle)]);
+        }
+
+        /// <summary>A bottle of which nothing else is said is full.</summary>
+        private static BottleDocument Whole(BottleDocument bottle) =>
+            double.IsNaN(bottle.Left) ? bottle with { Left = bottle.Size } : bottle;
+
+        private void Put(CsvRow row, string name, ProductDocument product, BottleDocument[] bottles)
+        {
+            if (products.Count > 0 && products[^1].Product.Name == name)
+            {
+                var (before, line) = products[^1];
+                if (Same(before, product))
+                {
+                    products[^1] = (before with { Bottles = [.. before.Bottles, .. bottles] }, line);
+                }
+                else
+                {
+                    flaws.Add(
+                        new FileFlaw(
+                            row.Line,
+                            "name",
+                            "This is another bottle of the product above, but not all is the same. Repeat its cells, or give it a name of its own."
+                        )
+                    );
+                }
+            }
+            else if (!taken.Add(name))
+            {
+                flaws.Add(
+                    new FileFlaw(
+                        row.Line,
+                        "name",
+                        "A product of this name is on the shelf already, or stands further up. Rename this one or leave it out."
+                    )
+                );
+            }
+            else
+            {
+                products.Add((product with { Bottles = bottles }, row.Line));
+            }
+        }
+
+        private static bool Same(ProductDocument one, ProductDocument other) =>
+            OfProduct.All(column => column.Get(one) == column.Get(other));
+
+        /// <summary>The preset of the class, if the class can be read.</summary>
+        private ProductDocument? Start(CsvRow row)
+        {
+            try
+            {
+                return ProductDocument.Of(
+                    Product.OfClass(Guid.Empty, string.Empty, Choice<ProductClass>(CellOf(row, "class")))
+                );
+            }
+            catch (FormatException)
+            {
+                flaws.Add(
+                    new FileFlaw(
+                        row.Line,
+                        "class",
+                        $"Choose one of: {string.Join(", ", Enum.GetValues<ProductClass>().Select(Word))}."
+                    )
+                );
+                return null;
+            }
+        }
+
+        private T? Fill<T>(CsvRow row, IEnumerable<(string Name, Func<T, string, T> Set)> columns, T? start)
+            where T : class
+        {
+            T? filled = start;
+            foreach (var (name, set) in columns)
+            {
+                string cell = CellOf(row, name);
+                if (filled is null || cell.Length == 0)
+                {
+                    continue;
+                }
+
+                try
+                {
+                    filled = set(filled, cell);
+                }
+                catch (FormatException wrong)
+                {
+                    flaws.Add(new FileFlaw(row.Line, name, wrong.Message));
+                }
+            }
+
+            return filled;
+        }
+
+        private string CellOf(CsvRow row, string column)
+        {
+            for (int i = 0; i < header.Count; i++)
+            {
+                if (header[i] == column)
+                {
+                    return row.Cells[i].Trim();
+                }
+            }
+
+            return string.Empty;
+        }
+
+        private static string FieldOf(string property) =>
+            JsonNamingPolicy.CamelCase.ConvertName(property[(property.LastIndexOf('.') + 1)..]);
+    }
+}
+
+/// <summary>What came of reading a shelf.</summary>
+/// <param name="Products">The products; empty when something is wrong.</param>
+/// <param name="Flaws">What is wrong, row by row; empty when nothing is.</param>
+public sealed record ShelfReading(IReadOnlyList<Product> Products, IReadOnlyList<FileFlaw> Flaws);

@@ -1,0 +1,98 @@
+using System.ComponentModel.DataAnnotations.Schema;
+using System.Text.Json;
+using Cove.Core.Products;
+using Cove.Core.Sessions;
+
+namespace Cove.Data.Rows;
+
+internal sealed class ProductRow : OwnedRow
+{
+    public Guid Id { get; set; }
+
+    public int Position { get; set; }
+
+    /// <summary>A <see cref="ProductDocument"/> as JSON.</summary>
+    public required string DetailsJson { get; set; }
+
+    /// <summary>Counts the changes of the product and its bottles; a change that names an older number has lost the race.</summary>
+    public int Version { get; set; }
+
+    [NotMapped]
+    public Product Product
+    {
+        get =>
+            JsonSerializer
+                .Deserialize<ProductDocument>(DetailsJson, CoveJson.Column)!
+                .ToProduct(Id, DateTimeOffset.UnixEpoch);
+        set => DetailsJson = JsonSerializer.Serialize(ProductDocument.Of(value), CoveJson.Column);
+    }
+}
+
+/// <summary>The tools, towels and schools of an owner; one row each.</summary>
+internal sealed class KitRow : OwnedRow
+{
+    public Guid Id { get; set; }
+
+    /// <summary>A <see cref="KitDocument"/> as JSON.</summary>
+    public required string KitJson { get; set; }
+
+    public int Version { get; set; }
+
+    [NotMapped]
+    public KitDocument Kit
+    {
+        get => JsonSerializer.Deserialize<KitDocument>(KitJson, CoveJson.Column)!;
+        set => KitJson = JsonSerializer.Serialize(value, CoveJson.Column);
+    }
+}
+
+/// <summary>A product that an entry of the log is about: one that was used, or that was tested.</summary>
+internal sealed class ProductUseRow : OwnedRow
+{
+    public Guid LogId { get; set; }
+
+    /// <summary>Place among the products of the entry, from 0.</summary>
+    public int Position { get; set; }
+
+    /// <summary>The product. It may have left the shelf since.</summary>
+    public Guid ProductId { get; set; }
+
+    /// <summary>What it was called then.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>The product's share of the mixture.</summary>
+    public double Strength { get; set; }
+
+    /// <summary>How much of the product was used, without water, in millilitres or pieces; 0 for a test.</summary>
+    public double Amount { get; set; }
+
+    public static ProductUseRow Of(StepProduct product, int position) =>
+        new()
+        {
+            Position = position,
+            ProductId = product.ProductId,
+            Name = product.Name,
+            Strength = product.Strength.Share,
+            Amount = product.Amount.Value,
+        };
+}
+
+internal sealed class InstructionRow : OwnedRow
+{
+    public Guid Id { get; set; }
+
+    /// <summary>The vehicle; null for an instruction about a product wherever it is used.</summary>
+    public Guid? VehicleId { get; set; }
+
+    public string? SurfaceId { get; set; }
+
+    public Guid? ProductId { get; set; }
+
+    public bool Allows { get; set; }
+
+    public required string Note { get; set; }
+
+    public DateTimeOffset At { get; set; }
+
+    public MakerInstruction ToInstruction() => new(SurfaceId, ProductId, Allows, Note);
+}

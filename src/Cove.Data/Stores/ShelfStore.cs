@@ -1,0 +1,259 @@
+using Cove.Core.Products;
+using Cove.Core.Upkeep;
+using Cove.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cove.Data;
+
+/// <summary>Keeps the owner's products, tools and towels, and what is on record of them.</summary>
+public sealed class ShelfStore
+{
+    private readonly CoveContext context;
+
+    internal ShelfStore(CoveContext context) => this.context = context;
+
+    /// <summary>The shelf as it stands.</summary>
+    public async Task<SavedShelf> Load(CancellationToken cancel = default)
+    {
+        List<ProductRow> rows = await context
+            .Products.AsNoTracking()
+            .OrderBy(row => row.Position)
+            .ToListAsync(cancel);
+        KitRow? kit = await context.Kits.AsNoTracking().FirstOrDefaultAsync(cancel);
+        Product[] products = [.. rows.Select(row => row.Product)];
+        return new SavedShelf(
+            (kit?.Kit ?? new KitDocument()).ToShelf(products),
+            rows.ToDictionary(row => row.Id, row => row.Version),
+            kit?.Version ?? 0
+        );
+    }
+
+    /// <summary>What was used of each product since its bottles were measured. Undone entries of the log do not count.</summary>
+    public async Task<ILookup<Guid, ProductUse>> Uses(Shelf shelf, CancellationToken cancel = default)
+    {
+        DateTimeOffset[] measured =
+        [
+            .. shelf.Products.SelectMany(product => product.Bottles).Select(bottle => bottle.MeasuredAt),
+        ];
+        if (measured.Length == 0)
+        {
+            return Array.Empty<ProductUse>().ToLookup(use => use.ProductId);
+        }
+
+        DateTimeOffset since = measured.Min();
+        var uses = await context
+            .ProductUses.Where(use => use.Amount > 0)
+            .Join(
+                context.Log.Where(entry => entry.UndoneAt == null && entry.At >= since),
+                use => use.LogId,
+                entry => entry.Id,
+                (use, entry) =>
+                    new
+                    {
+                        use.ProductId,
+                        entry.At,
+                        use.Amount,
+                    }
+            )
+            .ToListAsync(cancel);
+        return uses.Select(use => new ProductUse(use.ProductId, use.At, new Quantity(use.Amount)))
+            .ToLookup(use => use.ProductId);
+    }
+
+    /// <summary>What is on record of products on a vehicle: spot tests that count, and makers' instructions.</summary>
+    public async Task<ShelfRecords> Records(Guid vehicleId, CancellationToken cancel = default)
+    {
+        List<LogRow> tests = await context
+            .Log.AsNoTracking()
+            .Include(row => row.Products)
+            .Where(row =>
+                row.VehicleId == vehicleId && row.Kind == LogEntryKind.SpotTest && row.UndoneAt == null
+            )
+            .ToListAsync(cancel);
+        List<InstructionRow> instructions = await context
+            .Instructions.AsNoTracking()
+            .Where(row => row.VehicleId == vehicleId || row.VehicleId == null)
+            .ToListAsync(cancel);
+        return new ShelfRecords(
+            [
+                .. tests
+                    .Where(row => row.Products.Count > 0)
+                    .Select(row => new SpotTest(
+                        row.SurfaceIds.Split('\n'),
+                        row.Products[0].ProductId,
+                        Strength.FromShare(row.Products[0].Strength),
+                        row.Result == LogStore.SpotPassed,
+                        row.At
+                    )),
+            ],
+            [.. instructions.Select(row => row.ToInstruction())]
+        );
+    }
+
+    /// <summary>The shelf as it serves one car.</summary>
+    public async Task<CarShelf> For(CareLedger ledger, CancellationToken cancel = default) =>
+        new(ledger, (await Load(cancel)).Shelf, await Records(ledger.Vehicle.Id, cancel));
+
+    /// <summary>Puts products on the shelf, all of them or none.</summary>
+    /// <param name="products">The products, fit by <see cref="ProductRules"/>.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    /// <returns>Whether there was room for them.</returns>
+    public async Task<bool> Add(IReadOnlyList<Product> products, CancellationToken cancel = default)
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        int count = await context.Products.CountAsync(cancel);
+        if (count + products.Count > ProductRules.MostProducts)
+        {
+            return false;
+        }
+
+        int position = (await context.Products.MaxAsync(row => (int?)row.Position, cancel) ?? -1) + 1;
+        context.Products.AddRange(
+            products.Select(
+                (product, i) =>
+                    new ProductRow
+                    {
+                        Id = product.Id,
+                        Position = position + i,
+                        DetailsJson = string.Empty,
+                        Product = product,
+                        Version = 1,
+                    }
+            )
+        );
+        await context.SaveChangesAsync(cancel);
+        await transaction.CommitAsync(cancel);
+        return true;
+    }
+
+    /// <summary>Changes a product and its bottles.</summary>
+    /// <param name="version">The version the change was based on.</param>
+    /// <param name="product">The product as it should be.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public Task<Changed<Product>> Change(int version, Product product, CancellationToken cancel = default) =>
+        Change(product.Id, version, row => row.Product = product, cancel);
+
+    /// <summary>Takes a product off the shelf. What the log says of it stays.</summary>
+    public Task<Changed<Product>> Remove(Guid id, int version, CancellationToken cancel = default) =>
+        Change(id, version, row => context.Products.Remove(row), cancel);
+
+    /// <summary>Changes tools, towels and schools.</summary>
+    /// <param name="version">The version the change was based on; 0 for the first time.</param>
+    /// <param name="kit">How they should be.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<Changed<KitDocument>> ChangeKit(
+        int version,
+        KitDocument kit,
+        CancellationToken cancel = default
+    )
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        KitRow? row = await context.Kits.FirstOrDefaultAsync(cancel);
+        if ((row?.Version ?? 0) != version)
+        {
+            return new Changed<KitDocument>(ChangeOutcome.Stale);
+        }
+
+        if (row is null)
+        {
+            row = new KitRow { Id = Guid.CreateVersion7(), KitJson = string.Empty };
+            context.Kits.Add(row);
+        }
+
+        row.Kit = kit;
+        row.Version++;
+        await context.SaveChangesAsync(cancel);
+        await transaction.CommitAsync(cancel);
+        return new Changed<KitDocument>(ChangeOutcome.Made, kit);
+    }
+
+    /// <summary>The makers' instructions that bear on a vehicle.</summary>
+    public async Task<IReadOnlyList<SavedInstruction>> Instructions(
+        Guid vehicleId,
+        CancellationToken cancel = default
+    )
+    {
+        List<InstructionRow> rows = await context
+            .Instructions.AsNoTracking()
+            .Where(row => row.VehicleId == vehicleId || row.VehicleId == null)
+            .OrderBy(row => row.At)
+            .ToListAsync(cancel);
+        return [.. rows.Select(row => new SavedInstruction(row.Id, row.ToInstruction(), row.At))];
+    }
+
+    /// <summary>Records a maker's instruction.</summary>
+    /// <param name="vehicleId">The vehicle it is about.</param>
+    /// <param name="instruction">What it says.</param>
+    /// <param name="at">When it was recorded.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<SavedInstruction> Record(
+        Guid vehicleId,
+        MakerInstruction instruction,
+        DateTimeOffset at,
+        CancellationToken cancel = default
+    )
+    {
+        var row = new InstructionRow
+        {
+            Id = Guid.CreateVersion7(at),
+            VehicleId = instruction.SurfaceId is null ? null : vehicleId,
+            SurfaceId = instruction.SurfaceId,
+            ProductId = instruction.ProductId,
+            Allows = instruction.Allows,
+            Note = instruction.Note,
+            At = at,
+        };
+        context.Instructions.Add(row);
+        await context.SaveChangesAsync(cancel);
+        return new SavedInstruction(row.Id, instruction, at);
+    }
+
+    /// <summary>Takes a maker's instruction back.</summary>
+    /// <returns>Whether there was one of that id.</returns>
+    public async Task<bool> RemoveInstruction(Guid id, CancellationToken cancel = default) =>
+        await context.Instructions.Where(row => row.Id == id).ExecuteDeleteAsync(cancel) > 0;
+
+    private async Task<Changed<Product>> Change(
+        Guid id,
+        int version,
+        Action<ProductRow> change,
+        CancellationToken cancel
+    )
+    {
+        ProductRow? row = await context.Products.FirstOrDefaultAsync(row => row.Id == id, cancel);
+        if (row is null)
+        {
+            return new Changed<Product>(ChangeOutcome.NotFound);
+        }
+
+        if (row.Version != version)
+        {
+            return new Changed<Product>(ChangeOutcome.Stale);
+        }
+
+        change(row);
+        row.Version++;
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            return new Changed<Product>(ChangeOutcome.Stale);
+        }
+
+        return new Changed<Product>(ChangeOutcome.Made, row.Product);
+    }
+}
+
+/// <summary>The shelf, with what names its state.</summary>
+/// <param name="Shelf">The shelf.</param>
+/// <param name="Versions">The version of each product.</param>
+/// <param name="KitVersion">The version of tools, towels and schools; 0 while none are recorded.</param>
+public sealed record SavedShelf(Shelf Shelf, IReadOnlyDictionary<Guid, int> Versions, int KitVersion);
+
+/// <summary>A maker's instruction on record.</summary>
+/// <param name="Id">Identifies it.</param>
+/// <param name="Instruction">What it says.</param>
+/// <param name="At">When it was recorded.</param>
+public sealed record SavedInstruction(Guid Id, MakerInstruction Instruction, DateTimeOffset At);

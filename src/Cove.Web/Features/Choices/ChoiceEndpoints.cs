@@ -1,0 +1,26 @@
+using Cove.Data;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Choices;
+
+/// <summary>What to work with.</summary>
+internal static class ChoiceEndpoints
+{
+    public static void MapChoices(this RouteGroupBuilder api) =>
+        api.MapGet("/vehicles/{vehicleId:guid}/smallest-shelf", Smallest)
+            .WithName("GetSmallestShelf")
+            .WithSummary("The fewest products of the shelf that do every task of a car safely.")
+            .Produces<SmallestShelfView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
+    private static async Task<IResult> Smallest(
+        Guid vehicleId,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        CancellationToken cancel
+    ) =>
+        await vehicles.Ledger(vehicleId, cancel) is { } ledger
+            ? Results.Ok(SmallestShelfView.Of((await shelves.For(ledger, cancel)).Smallest))
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+}

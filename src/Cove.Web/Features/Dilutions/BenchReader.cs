@@ -1,0 +1,45 @@
+using Cove.Core;
+using Cove.Core.Products;
+
+namespace Cove.Web.Features.Dilutions;
+
+/// <summary>Reads volumes and strengths, gathering what cannot be read.</summary>
+/// <param name="unit">The unit of the volumes.</param>
+internal sealed class BenchReader(VolumeUnit unit)
+{
+    private readonly List<Flaw> flaws = [];
+
+    public IReadOnlyList<Flaw> Flaws => flaws;
+
+    public Volume? Volume(double? amount, string field)
+    {
+        if (amount is not { } value)
+        {
+            return null;
+        }
+
+        if (value * unit.InMillilitres() is >= 0 and <= Core.Products.Volume.MostMillilitres)
+        {
+            return Core.Products.Volume.From(value, unit);
+        }
+
+        flaws.Add(new Flaw(field, "Give a volume from 0 to 100 litres."));
+        return null;
+    }
+
+    public Strength? Strength(string? text, string field)
+    {
+        if (string.IsNullOrWhiteSpace(text))
+        {
+            return null;
+        }
+
+        Strength? read = Core.Products.Strength.Parse(text);
+        if (read is null)
+        {
+            flaws.Add(new Flaw(field, Core.Products.Strength.HowToWrite));
+        }
+
+        return read;
+    }
+}

@@ -1,0 +1,173 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core.Products;
+using Cove.Data;
+using Cove.Web.Features.Shelf;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Dilutions;
+
+/// <summary>The dilution bench.</summary>
+internal static class DilutionEndpoints
+{
+    public static void MapDilutions(this RouteGroupBuilder api)
+    {
+        api.MapPost("/dilutions", Mix)
+            .WithName("Mix")
+            .WithSummary(
+                "Works out a mixture from any two of product, water, total and strength, exactly and as it can be measured by hand."
+            )
+            .Produces<MixtureView>()
+            .ProducesValidationProblem();
+        api.MapPost("/dilutions/top-up", TopUp)
+            .WithName("TopUp")
+            .WithSummary(
+                "Works out what to add to a part-full bottle so that it holds a volume at a strength."
+            )
+            .Produces<MixtureView>()
+            .ProducesValidationProblem();
+    }
+
+    private static async Task<IResult> Mix(NewMixture wish, ShelfStore shelves, CancellationToken cancel)
+    {
+        var reader = new BenchReader(wish.Unit);
+        var given = new MixtureRequest
+        {
+            Product = reader.Volume(wish.Product, "product"),
+            Water = reader.Volume(wish.Water, "water"),
+            Total = reader.Volume(wish.Total, "total"),
+            Strength = reader.Strength(wish.Strength, "strength"),
+        };
+        if (reader.Flaws.Count > 0)
+        {
+            return Problems.Flaws(reader.Flaws);
+        }
+
+        MixtureOrFlaw solved = DilutionBench.Solve(given);
+        return solved.Flaw is { } flaw
+            ? Problems.Flaws([flaw])
+            : await Answer(solved.Mixture!, null, null, wish.ProductId, shelves, cancel);
+    }
+
+    private static async Task<IResult> TopUp(NewTopUp wish, ShelfStore shelves, CancellationToken cancel)
+    {
+        var reader = new BenchReader(wish.Unit);
+        Volume? held = reader.Volume(wish.Held, "held");
+        Volume? total = reader.Volume(wish.Total, "total");
+        Strength? heldStrength = reader.Strength(wish.HeldStrength, "heldStrength");
+        Strength? target = reader.Strength(wish.Target, "target");
+        if (reader.Flaws.Count > 0)
+        {
+            return Problems.Flaws(reader.Flaws);
+        }
+
+        MixtureOrFlaw solved = DilutionBench.TopUp(
+            held!.Value,
+            heldStrength!.Value,
+            total!.Value,
+            target!.Value
+        );
+        return solved.Flaw is { } flaw
+            ? Problems.Flaws([flaw])
+            : await Answer(
+                solved.Mixture!,
+                new Mixture(
+                    held.Value * heldStrength.Value.Share,
+                    held.Value * (1 - heldStrength.Value.Share)
+                ),
+                target,
+                wish.ProductId,
+                shelves,
+                cancel
+            );
+    }
+
+    private static async Task<IResult> Answer(
+        Mixture added,
+        Mixture? held,
+        Strength? target,
+        Guid? productId,
+        ShelfStore shelves,
+        CancellationToken cancel
+    )
+    {
+        Mixture whole = held is null
+            ? added
+            : new Mixture(held.Product + added.Product, held.Water + added.Water);
+        Strength strength = target ?? whole.Strength;
+        Product? product = null;
+        if (productId is { } id)
+        {
+            product = (await shelves.Load(cancel)).Shelf.Products.FirstOrDefault(one => one.Id == id);
+            if (product is null)
+            {
+                return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
+            }
+
+            if (MixingAdvice.Refusal(product, strength) is { } refusal)
+            {
+                return Problems.Field(target is null ? "strength" : "target", refusal);
+            }
+        }
+
+        return Results.Ok(
+            MixtureView.Of(
+                added,
+                held,
+                strength,
+                product is null ? null : MixingAdvice.Remark(product, strength)
+            )
+        );
+    }
+}
+
+/// <summary>Two of four values of a mixture.</summary>
+public sealed record NewMixture
+{
+    /// <summary>The product on the shelf that is mixed, so that its limits are kept; null for any.</summary>
+    public Guid? ProductId { get; init; }
+
+    /// <summary>The unit of the volumes.</summary>
+    public VolumeUnit Unit { get; init; }
+
+    /// <summary>The product, in the unit.</summary>
+    [Range(0, Volume.MostMillilitres, ErrorMessage = "Give a volume above 0 and up to 100 litres.")]
+    public double? Product { get; init; }
+
+    /// <summary>The water, in the unit.</summary>
+    [Range(0, Volume.MostMillilitres, ErrorMessage = "Give a volume above 0 and up to 100 litres.")]
+    public double? Water { get; init; }
+
+    /// <summary>Product and water together, in the unit.</summary>
+    [Range(0, Volume.MostMillilitres, ErrorMessage = "Give a volume above 0 and up to 100 litres.")]
+    public double? Total { get; init; }
+
+    /// <summary>The strength, in parts or percent: 1:8, 8:1 and 11.1 % are the same.</summary>
+    [StringLength(20, ErrorMessage = Core.Products.Strength.HowToWrite)]
+    public string? Strength { get; init; }
+}
+
+/// <summary>A part-full bottle and what it should hold.</summary>
+public sealed record NewTopUp
+{
+    /// <summary>The product on the shelf that is mixed, so that its limits are kept; null for any.</summary>
+    public Guid? ProductId { get; init; }
+
+    /// <summary>The unit of the volumes.</summary>
+    public VolumeUnit Unit { get; init; }
+
+    /// <summary>What is in the bottle, in the unit.</summary>
+    [Range(0, Volume.MostMillilitres, ErrorMessage = "Give a volume from 0 to 100 litres.")]
+    public required double Held { get; init; }
+
+    /// <summary>How strong that is.</summary>
+    [StringLength(20, ErrorMessage = Strength.HowToWrite)]
+    public required string HeldStrength { get; init; }
+
+    /// <summary>What it should hold afterwards, in the unit.</summary>
+    [Range(0, Volume.MostMillilitres, ErrorMessage = "Give a volume above 0 and up to 100 litres.")]
+    public required double Total { get; init; }
+
+    /// <summary>How strong it should be afterwards.</summary>
+    [StringLength(20, ErrorMessage = Strength.HowToWrite)]
+    public required string Target { get; init; }
+}

@@ -1,0 +1,242 @@
+using Cove.Core;
+using Cove.Core.Products;
+using Cove.Data;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Shelf;
+
+/// <summary>The owner's products, tools and towels.</summary>
+internal static class ShelfEndpoints
+{
+    public const string UnknownProduct = "There is no such product on the shelf. Reload the shelf.";
+
+    private const string Full =
+        "The shelf is full: it takes up to 200 products. Take off what you no longer use.";
+
+    public static void MapShelf(this RouteGroupBuilder api)
+    {
+        RouteGroupBuilder shelf = api.MapGroup("/shelf");
+        shelf
+            .MapGet("/", Get)
+            .WithName("GetShelf")
+            .WithSummary("Everything on the shelf.")
+            .Produces<ShelfView>();
+        shelf
+            .MapGet("/choices", () => Results.Ok(ShelfChoices.All))
+            .WithName("GetShelfChoices")
+            .WithSummary("Everything that can be chosen for a shelf.")
+            .Produces<ShelfChoices>();
+        shelf
+            .MapGet("/hazards", Hazards)
+            .WithName("FindHazards")
+            .WithSummary(
+                "The hazard and precautionary statements whose code or text holds all the words given."
+            )
+            .Produces<IReadOnlyList<HazardView>>()
+            .ProducesValidationProblem();
+        shelf
+            .MapPost("/products", Add)
+            .WithName("AddProduct")
+            .WithSummary("Puts a product on the shelf.")
+            .Produces<ProductView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status409Conflict);
+        shelf
+            .MapPut("/products/{productId:guid}", Change)
+            .WithName("ChangeProduct")
+            .WithSummary("Changes a product and its bottles. Needs its version in an If-Match header.")
+            .Produces<ProductView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+        shelf
+            .MapDelete("/products/{productId:guid}", Remove)
+            .WithName("RemoveProduct")
+            .WithSummary(
+                "Takes a product off the shelf; the log keeps what it says of it. Needs its version in an If-Match header."
+            )
+            .Produces(StatusCodes.Status204NoContent)
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+        shelf
+            .MapPut("/kit", ChangeKit)
+            .WithName("ChangeKit")
+            .WithSummary("Changes tools, towels and schools. Needs their version in an If-Match header.")
+            .Produces<ShelfView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+    }
+
+    private static async Task<IResult> Get(ShelfStore shelves, OwnerClock clock, CancellationToken cancel) =>
+        Results.Ok(await Show(shelves, clock, cancel));
+
+    private static async Task<ShelfView> Show(ShelfStore shelves, OwnerClock clock, CancellationToken cancel)
+    {
+        SavedShelf saved = await shelves.Load(cancel);
+        var uses = await shelves.Uses(saved.Shelf, cancel);
+        return new ShelfView(
+            [
+                .. saved.Shelf.Products.Select(product =>
+                    ProductView.Of(product, saved.Versions[product.Id], uses[product.Id], clock.Today)
+                ),
+            ],
+            KitDocument.Of(saved.Shelf),
+            saved.KitVersion
+        );
+    }
+
+    private static IResult Hazards(string? words) =>
+        words is { Length: > 100 }
+            ? Problems.Field("words", "Search with up to 100 characters.")
+            : Results.Ok(HazardStatements.Search(words ?? string.Empty).Select(HazardView.Of));
+
+    private static async Task<IResult> Add(
+        ProductDocument wish,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        var (product, flaws) = Read(wish, Guid.CreateVersion7(clock.Now), null, clock);
+        if (product is null)
+        {
+            return Problems.Flaws(flaws);
+        }
+
+        return await shelves.Add([product], cancel)
+            ? Results.Created(
+                $"/api/shelf/products/{product.Id}",
+                ProductView.Of(product, 1, [], clock.Today)
+            )
+            : Problems.Conflict(Full);
+    }
+
+    private static async Task<IResult> Change(
+        Guid productId,
+        ProductDocument wish,
+        HttpRequest request,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (request.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        SavedShelf saved = await shelves.Load(cancel);
+        if (saved.Shelf.Products.FirstOrDefault(one => one.Id == productId) is not { } before)
+        {
+            return Problems.NotFound(UnknownProduct);
+        }
+
+        var uses = await shelves.Uses(saved.Shelf, cancel);
+        var (product, flaws) = Read(wish, productId, new Measured(before, uses[productId]), clock);
+        if (product is null)
+        {
+            return Problems.Flaws(flaws);
+        }
+
+        Changed<Product> changed = await shelves.Change(version, product, cancel);
+        return changed.Outcome switch
+        {
+            ChangeOutcome.Made => Results.Ok(
+                ProductView.Of(product, version + 1, uses[productId], clock.Today)
+            ),
+            ChangeOutcome.Stale => Problems.Stale(),
+            _ => Problems.NotFound(UnknownProduct),
+        };
+    }
+
+    private static async Task<IResult> Remove(
+        Guid productId,
+        HttpRequest request,
+        ShelfStore shelves,
+        CancellationToken cancel
+    )
+    {
+        if (request.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        return (await shelves.Remove(productId, version, cancel)).Outcome switch
+        {
+            ChangeOutcome.Made => Results.NoContent(),
+            ChangeOutcome.Stale => Problems.Stale(),
+            _ => Problems.NotFound(UnknownProduct),
+        };
+    }
+
+    private static async Task<IResult> ChangeKit(
+        KitDocument wish,
+        HttpRequest request,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (request.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        Flaw[] flaws = [.. wish.Problems()];
+        if (flaws.Length > 0)
+        {
+            return Problems.Flaws(flaws);
+        }
+
+        return (await shelves.ChangeKit(version, wish, cancel)).Outcome == ChangeOutcome.Made
+            ? Results.Ok(await Show(shelves, clock, cancel))
+            : Problems.Stale();
+    }
+
+    /// <summary>Reads a product as it was sent; null with what is wrong.</summary>
+    private static (Product? Product, IReadOnlyList<Flaw> Flaws) Read(
+        ProductDocument wish,
+        Guid id,
+        Measured? before,
+        OwnerClock clock
+    )
+    {
+        Flaw[] flaws = [.. wish.UnreadStrengths()];
+        if (flaws.Length > 0)
+        {
+            return (null, flaws);
+        }
+
+        Product product = wish.ToProduct(id, clock.Now);
+        product = product with
+        {
+            Bottles = [.. product.Bottles.Select(bottle => Remeasured(bottle, before, clock.Now))],
+        };
+        flaws = [.. ProductRules.Check(product, clock.Today)];
+        return flaws.Length > 0 ? (null, flaws) : (product, []);
+    }
+
+    /// <summary>A bottle whose contents were not said otherwise keeps its measurement; others are measured now.</summary>
+    private static Bottle Remeasured(Bottle bottle, Measured? before, DateTimeOffset now)
+    {
+        int known = before?.Product.Bottles.ToList().FindIndex(one => one.Id == bottle.Id) ?? -1;
+        return known >= 0 && BottleStock.IsAsShown(before!.Left[known], bottle.Left)
+            ? bottle with
+            {
+                Left = before.Product.Bottles[known].Left,
+                MeasuredAt = before.Product.Bottles[known].MeasuredAt,
+            }
+            : bottle with
+            {
+                MeasuredAt = now,
+            };
+    }
+
+    private sealed record Measured(Product Product, IEnumerable<ProductUse> Uses)
+    {
+        public IReadOnlyList<Quantity> Left { get; } = BottleStock.Left(Product, Uses);
+    }
+}

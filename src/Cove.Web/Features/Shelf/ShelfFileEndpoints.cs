@@ -1,0 +1,99 @@
+using System.Text;
+using Cove.Core.Products;
+using Cove.Data;
+using Cove.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Cove.Web.Features.Shelf;
+
+/// <summary>The shelf as comma-separated values.</summary>
+internal static class ShelfFileEndpoints
+{
+    private const string Csv = "text/csv";
+
+    private static readonly UTF8Encoding StrictUtf8 = new(false, throwOnInvalidBytes: true);
+
+    public static void MapShelfFiles(this RouteGroupBuilder api)
+    {
+        api.MapGet("/shelf/products.csv", Export)
+            .WithName("ExportShelf")
+            .WithSummary("The products as comma-separated values (RFC 4180), a row for each bottle.")
+            .Produces<string>(StatusCodes.Status200OK, Csv);
+        api.MapPost("/shelf/products.csv", Import)
+            .WithMetadata(new RequestSizeLimitAttribute(ShelfCsv.LargestBytes))
+            .WithName("ImportShelf")
+            .WithSummary(
+                "Adds the products of a file of comma-separated values, all of them or none; says what is wrong row by row."
+            )
+            .Accepts<string>(Csv)
+            .Produces<ShelfImportView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .ProducesProblem(StatusCodes.Status415UnsupportedMediaType);
+    }
+
+    private static async Task<IResult> Export(ShelfStore shelves, CancellationToken cancel)
+    {
+        Core.Products.Shelf shelf = (await shelves.Load(cancel)).Shelf;
+        var uses = await shelves.Uses(shelf, cancel);
+        string text = ShelfCsv.Write(
+            shelf.Products.Select(product =>
+            {
+                var left = BottleStock.Left(product, uses[product.Id]);
+                return ProductDocument.Of(
+                    product with
+                    {
+                        Bottles = [.. product.Bottles.Select((bottle, i) => bottle with { Left = left[i] })],
+                    }
+                );
+            })
+        );
+        return Results.File(Encoding.UTF8.GetBytes(text), Csv, "cove-shelf.csv");
+    }
+
+    private static async Task<IResult> Import(
+        HttpRequest request,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (request.ContentType?.Split(';')[0].Trim() != Csv)
+        {
+            return Results.Problem(
+                title: "Send comma-separated values, with the content type text/csv.",
+                statusCode: StatusCodes.Status415UnsupportedMediaType
+            );
+        }
+
+        using var body = new MemoryStream();
+        await request.Body.CopyToAsync(body, cancel);
+        string text;
+        try
+        {
+            text = StrictUtf8.GetString(body.ToArray());
+        }
+        catch (DecoderFallbackException)
+        {
+            return Problems.InFile([
+                new FileFlaw(1, "file", "This file is not text in UTF-8. Save it as UTF-8 and try again."),
+            ]);
+        }
+
+        Core.Products.Shelf shelf = (await shelves.Load(cancel)).Shelf;
+        ShelfReading reading = ShelfCsv.Read(
+            text,
+            shelf.Products.Select(product => product.Name),
+            clock.Now,
+            clock.Today
+        );
+        if (reading.Flaws.Count > 0)
+        {
+            return Problems.InFile(reading.Flaws);
+        }
+
+        return await shelves.Add(reading.Products, cancel)
+            ? Results.Created("/api/shelf", new ShelfImportView(reading.Products.Count))
+            : Problems.Conflict("These are more products than the shelf takes: up to 200 together.");
+    }
+}

@@ -1,0 +1,286 @@
+using Cove.Core.Products;
+using Cove.Core.Safety;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Features.Shelf;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Verdicts;
+
+/// <summary>The products of the shelf on the surfaces of one car, and what is on record of them.</summary>
+internal static class VerdictEndpoints
+{
+    private const string NoSuchSurface = "Name a surface of this vehicle.";
+
+    public static void MapVerdicts(this RouteGroupBuilder api)
+    {
+        RouteGroupBuilder vehicle = api.MapGroup("/vehicles/{vehicleId:guid}");
+        vehicle
+            .MapGet("/verdicts", Matrix)
+            .WithName("GetVerdicts")
+            .WithSummary("Every product of the shelf against every surface of a car.")
+            .Produces<MatrixView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapPost("/verdicts", Ask)
+            .WithName("AskVerdict")
+            .WithSummary(
+                "Whether a product of the shelf may touch a surface of a car, put on so: the verdict with all reasons, and what is on record."
+            )
+            .Produces<AnswerView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapPost("/spot-tests", Test)
+            .WithName("RecordSpotTest")
+            .WithSummary(
+                "Records a spot test in the log. A pass lifts 'test first', a fail turns it to 'keep off'."
+            )
+            .Produces<LoggedView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        vehicle
+            .MapPost("/instructions", Instruct)
+            .WithName("RecordInstruction")
+            .WithSummary(
+                "Records a maker's instruction. It overrides harm to a surface, never harm to a person."
+            )
+            .Produces<InstructionView>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        api.MapDelete("/instructions/{instructionId:guid}", Withdraw)
+            .WithName("RemoveInstruction")
+            .WithSummary("Takes a maker's instruction back.")
+            .Produces(StatusCodes.Status204NoContent)
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> Matrix(
+        Guid vehicleId,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        CancellationToken cancel
+    ) =>
+        await vehicles.Ledger(vehicleId, cancel) is { } ledger
+            ? Results.Ok(new MatrixPage(await shelves.For(ledger, cancel)).Show())
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+
+    private static async Task<IResult> Ask(
+        Guid vehicleId,
+        NewQuestion wish,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        CarShelf car = await shelves.For(ledger, cancel);
+        if (car.Shelf.AtHand.FirstOrDefault(one => one.Id == wish.ProductId) is not { } product)
+        {
+            return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
+        }
+
+        if (ledger.Vehicle.InCare().FirstOrDefault(one => one.Id == wish.SurfaceId) is not { } surface)
+        {
+            return Problems.Field("surfaceId", NoSuchSurface);
+        }
+
+        Pick usual = car.Chooser.Safest(product, surface, car.Context);
+        if (Strength.Parse(wish.Strength ?? $"{usual.Strength}") is not { } strength)
+        {
+            return Problems.Field("strength", Strength.HowToWrite);
+        }
+
+        var question = new SafetyCase(
+            surface.Make,
+            product.Make,
+            wish.Strength is null ? usual.Strength : strength,
+            wish.Application ?? usual.Way.Application,
+            wish.Tool ?? usual.Way.Tool,
+            car.Records.Fill(
+                car.Context with
+                {
+                    SurfaceHot = wish.Hot,
+                    InSun = wish.Hot,
+                    CabinClosed = wish.Closed,
+                    Unclean = wish.Unclean,
+                    Damp = wish.Damp,
+                },
+                surface.Id,
+                product.Id,
+                wish.Strength is null ? usual.Strength : strength
+            )
+        );
+        return Results.Ok(
+            new AnswerView(
+                product.Name,
+                surface.Name,
+                SurfaceWords.About(surface),
+                $"{question.Strength}",
+                question.Strength.InWords(),
+                question.Application,
+                question.Tool,
+                JudgementView.Of(SafetyRules.Judge(question)),
+                [
+                    .. car
+                        .Records.Tests.Where(test =>
+                            test.ProductId == product.Id
+                            && test.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
+                        )
+                        .OrderByDescending(test => test.At)
+                        .Select(test => new SpotTestView(
+                            clock.OnTheWall(test.At),
+                            $"{test.Strength}",
+                            test.Passed
+                        )),
+                ],
+                [
+                    .. Alike(ledger.Vehicle, surface)
+                        .Where(other => other.Id != surface.Id)
+                        .Select(other => other.Name),
+                ],
+                [
+                    .. (await shelves.Instructions(vehicleId, cancel))
+                        .Where(one =>
+                            (one.Instruction.SurfaceId ?? surface.Id) == surface.Id
+                            && (one.Instruction.ProductId ?? product.Id) == product.Id
+                        )
+                        .Select(one => View(one, clock)),
+                ]
+            )
+        );
+    }
+
+    private static async Task<IResult> Test(
+        Guid vehicleId,
+        NewSpotTest wish,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        LogStore log,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        SavedShelf saved = await shelves.Load(cancel);
+        if (saved.Shelf.Products.FirstOrDefault(one => one.Id == wish.ProductId) is not { } product)
+        {
+            return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
+        }
+
+        if (ledger.Vehicle.InCare().FirstOrDefault(one => one.Id == wish.SurfaceId) is not { } surface)
+        {
+            return Problems.Field("surfaceId", NoSuchSurface);
+        }
+
+        if (Strength.Parse(wish.Strength) is not { } strength)
+        {
+            return Problems.Field("strength", Strength.HowToWrite);
+        }
+
+        LogEntry entry = await log.RecordSpotTest(
+            ledger,
+            product,
+            strength,
+            wish.ForAllAlike ? [.. Alike(ledger.Vehicle, surface).Select(one => one.Id)] : [surface.Id],
+            wish.Passed,
+            clock.Now,
+            wish.Note.Trim(),
+            cancel
+        );
+        return Results.Created($"/api/log/{entry.Id}", new LoggedView(entry.Id, entry.Version));
+    }
+
+    private static async Task<IResult> Instruct(
+        Guid vehicleId,
+        NewInstruction wish,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        if (wish.SurfaceId is null && wish.ProductId is null)
+        {
+            return Problems.Field(
+                "surfaceId",
+                "Say which surface or which product the instruction is about."
+            );
+        }
+
+        if (
+            wish.SurfaceId is { } surfaceId
+            && !ledger.Vehicle.InCare().Any(surface => surface.Id == surfaceId)
+        )
+        {
+            return Problems.Field("surfaceId", NoSuchSurface);
+        }
+
+        if (
+            wish.ProductId is { } productId
+            && !(await shelves.Load(cancel)).Shelf.AtHand.Any(product => product.Id == productId)
+        )
+        {
+            return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
+        }
+
+        if (!SurfaceRules.IsName(wish.Note, MakerInstruction.LongestNote))
+        {
+            return Problems.Field(
+                "note",
+                "Say in 1 to 300 characters on one line where the instruction stands and what it says."
+            );
+        }
+
+        SavedInstruction saved = await shelves.Record(
+            vehicleId,
+            new MakerInstruction(wish.SurfaceId, wish.ProductId, wish.Allows, wish.Note.Trim()),
+            clock.Now,
+            cancel
+        );
+        return Results.Created($"/api/instructions/{saved.Id}", View(saved, clock));
+    }
+
+    private static async Task<IResult> Withdraw(
+        Guid instructionId,
+        ShelfStore shelves,
+        CancellationToken cancel
+    ) =>
+        await shelves.RemoveInstruction(instructionId, cancel)
+            ? Results.NoContent()
+            : Problems.NotFound("There is no such instruction on record. Reload the page.");
+
+    /// <summary>All surfaces of one make, the one given included.</summary>
+    private static IEnumerable<Surface> Alike(Vehicle vehicle, Surface surface) =>
+        vehicle.InCare().Where(other => other.Make == surface.Make);
+
+    private static InstructionView View(SavedInstruction saved, OwnerClock clock) =>
+        new(
+            saved.Id,
+            saved.Instruction.Allows,
+            saved.Instruction.Note,
+            saved.Instruction.SurfaceId is not null,
+            saved.Instruction.ProductId is not null,
+            clock.OnTheWall(saved.At)
+        );
+}
+
+/// <summary>An entry that was written into the log.</summary>
+/// <param name="Id">The entry.</param>
+/// <param name="Version">Names its state; send it in If-Match to undo it.</param>
+internal sealed record LoggedView(Guid Id, int Version);
