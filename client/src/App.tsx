@@ -16,6 +16,7 @@ import { TodayPage } from "./today/TodayPage";
 
 // What is seldom opened is loaded when it is; a run must never wait for anything.
 const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).CarPage }));
+const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));
 const VehiclesPage = lazy(async () => ({
   default: (await import("./car/VehiclesPage")).VehiclesPage,
 }));
@@ -53,6 +54,8 @@ export function App() {
                 <Route index element={<Navigate to="today" replace />} />
                 <Route path="today" element={<TodayPage />} />
                 <Route path="cabin" element={<CabinPage />} />
+                <Route path="shelf" element={<ShelfPage />} />
+                <Route path="shelf/:tab" element={<ShelfPage />} />
                 <Route path="log" element={<LogPage />} />
                 <Route path="car" element={<CarPage />} />
                 <Route path="car/:tab" element={<CarPage />} />

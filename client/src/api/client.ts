@@ -20,6 +20,16 @@ export type VehicleDetail = Schemas["VehicleDetailView"];
 export type SurfaceRecord = Schemas["SurfaceRecordView"];
 export type Inspection = Schemas["InspectionView"];
 export type Moves = Schemas["MovesView"];
+export type Shelf = Schemas["ShelfView"];
+export type Product = Schemas["ProductView"];
+export type ProductDetails = Required<Schemas["ProductDocument"]>;
+export type BottleDetails = Schemas["BottleDocument"];
+export type ShelfChoices = Schemas["ShelfChoices"];
+export type Matrix = Schemas["MatrixView"];
+export type Answer = Schemas["AnswerView"];
+export type Judgement = Schemas["JudgementView"];
+export type UsedProduct = Schemas["UsedProductView"];
+export type Lack = Schemas["LackView"];
 export type PlanPoint = Schemas["PlanPoint"];
 
 export const api = createClient<paths>({ baseUrl: "/" });
@@ -41,11 +51,11 @@ export class Problem extends Error {
 
 export const LOST_SERVER = "Cove's server does not answer. Check that it is running.";
 
-type Answer<T> = { data?: T; error?: unknown; response: Response };
+type Reply<T> = { data?: T; error?: unknown; response: Response };
 
 /** Gives the data of an answer, or throws the problem in the server's own words. */
-export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
-  let answer: Answer<T>;
+export async function ask<T>(request: Promise<Reply<T>>): Promise<T> {
+  let answer: Reply<T>;
   try {
     answer = await request;
   } catch (cause) {

@@ -26,3 +26,20 @@ export function useVehicle(vehicleId: string) {
       ask(api.GET("/api/vehicles/{vehicleId}", { params: { path: { vehicleId } }, signal })),
   });
 }
+
+/** Everything on the owner's shelf. */
+export function useShelf() {
+  return useQuery({
+    queryKey: ["shelf"],
+    queryFn: ({ signal }) => ask(api.GET("/api/shelf", { signal })),
+  });
+}
+
+/** Everything that can be chosen for a shelf. */
+export function useShelfChoices() {
+  return useQuery({
+    queryKey: ["shelf-choices"],
+    queryFn: ({ signal }) => ask(api.GET("/api/shelf/choices", { signal })),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}

@@ -244,6 +244,129 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/verdicts/evaluate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Judges whether a product may touch a surface: several cases in one call, nothing stored.
+         * @description Each case names a surface, a product at its strength, how it is put on, the tool, and the circumstances. Only the kind of the surface is required; what is left out is filled with what is usual: material and finish by kind, chemistry by class of product, strength, application and tool by common practice. The answer gives the worst verdict, every reason with its source, the changes it asks for and the gear to wear. If any case cannot be read, none is answered and each mistake is named by its path.
+         */
+        post: operations["EvaluateVerdicts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instructions/{instructionId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a maker's instruction back. */
+        delete: operations["RemoveInstruction"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/products.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The products as comma-separated values (RFC 4180), a row for each bottle. */
+        get: operations["ExportShelf"];
+        put?: never;
+        /** Adds the products of a file of comma-separated values, all of them or none; says what is wrong row by row. */
+        post: operations["ImportShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is left of each product, when it runs out on the present routine of all cars, what it costs, and what to buy. */
+        get: operations["GetStock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/smallest-shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The fewest products of the shelf that do every task of a car safely. */
+        get: operations["GetSmallestShelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dilutions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Works out a mixture from any two of product, water, total and strength, exactly and as it can be measured by hand. */
+        post: operations["Mix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dilutions/top-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Works out what to add to a part-full bottle so that it holds a volume at a strength. */
+        post: operations["TopUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles": {
         parameters: {
             query?: never;
@@ -606,10 +729,184 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every product of the shelf against every surface of a car. */
+        get: operations["GetVerdicts"];
+        put?: never;
+        /** Whether a product of the shelf may touch a surface of a car, put on so: the verdict with all reasons, and what is on record. */
+        post: operations["AskVerdict"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/spot-tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records a spot test in the log. A pass lifts 'test first', a fail turns it to 'keep off'. */
+        post: operations["RecordSpotTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/instructions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records a maker's instruction. It overrides harm to a surface, never harm to a person. */
+        post: operations["RecordInstruction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything on the shelf. */
+        get: operations["GetShelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that can be chosen for a shelf. */
+        get: operations["GetShelfChoices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/hazards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The hazard and precautionary statements whose code or text holds all the words given. */
+        get: operations["FindHazards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a product on the shelf. */
+        post: operations["AddProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/products/{productId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes a product and its bottles. Needs its version in an If-Match header. */
+        put: operations["ChangeProduct"];
+        post?: never;
+        /** Takes a product off the shelf; the log keeps what it says of it. Needs its version in an If-Match header. */
+        delete: operations["RemoveProduct"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes tools, towels and schools. Needs their version in an If-Match header. */
+        put: operations["ChangeKit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AnswerView: {
+            productName: string;
+            surfaceName: string;
+            about: string[];
+            strength: string;
+            strengthInWords: string;
+            application: components["schemas"]["Application"];
+            tool: components["schemas"]["Tool"];
+            judgement: components["schemas"]["JudgementView"];
+            tests: components["schemas"]["SpotTestView"][];
+            alike: string[];
+            instructions: components["schemas"]["InstructionView"][];
+        };
+        /** @enum {unknown} */
+        Application: "dry" | "onTowel" | "onApplicator" | "onBrush" | "foam" | "directSpray" | "soak";
+        ApplicationChoiceView: {
+            application: components["schemas"]["Application"];
+            name: string;
+        };
         BodyChoiceView: {
             body: components["schemas"]["BodyType"];
             name: string;
@@ -624,6 +921,25 @@ export interface components {
         };
         /** @enum {unknown} */
         BodyType: "hatchback" | "estate" | "saloon" | "suv" | "mpv" | "pickup" | "roadster" | "cityCar";
+        BottleDocument: {
+            /** Format: uuid */
+            id?: null | string;
+            /** Format: double */
+            size: number;
+            /** Format: double */
+            left: number;
+            /** Format: date-time */
+            measuredAt?: null | string;
+            /** Format: double */
+            price?: null | number;
+            /** Format: date */
+            bought?: null | string;
+            /** Format: date */
+            opened?: null | string;
+            mixed?: null | string;
+            /** Format: date */
+            mixedOn?: null | string;
+        };
         BuilderChoices: {
             bodies: components["schemas"]["BodyChoiceView"][];
             materials: {
@@ -640,6 +956,16 @@ export interface components {
             factNames: components["schemas"]["NamedView"][];
             preventions: components["schemas"]["PreventionChoiceView"][];
             referenceUse: components["schemas"]["UseDocument"];
+        };
+        ByHandView: {
+            /** Format: double */
+            productMillilitres: number;
+            /** Format: double */
+            waterMillilitres: number;
+            /** Format: int32 */
+            drops: null | number;
+            strength: string;
+            inWords: string;
         };
         /** @enum {unknown} */
         CabinColour: "dark" | "medium" | "light";
@@ -705,6 +1031,16 @@ export interface components {
             /** Format: int32 */
             withinAWeek: number;
         };
+        CaseRequest: {
+            /** @description What is to be worked on. */
+            surface: components["schemas"]["SurfaceRequest"];
+            product?: null | components["schemas"]["ProductRequest"];
+            /** @description How strong the product is in use: 'neat', parts such as '1:8' or '8:1' (both eight parts of water to one of product), or a percentage by total volume such as '2 %'. Left out: the usual strength of its class for routine work inside (for example 1:50 for an all-purpose cleaner, 1:8 for a fabric cleaner, neat for what is ready to use). */
+            strength?: null | string;
+            application?: null | components["schemas"]["Application"];
+            tool?: null | components["schemas"]["Tool"];
+            context?: null | components["schemas"]["ContextRequest"];
+        };
         ChangedSurface: {
             absent: boolean;
             wear?: null | string;
@@ -719,6 +1055,43 @@ export interface components {
             name: string;
             description: string;
             layout: components["schemas"]["CabinLayout"];
+        };
+        ClassChoiceView: {
+            class: components["schemas"]["ProductClass"];
+            name: string;
+            usual: components["schemas"]["ProductDocument"];
+        };
+        ContextRequest: {
+            /** @description The surface is hot to the touch. */
+            surfaceHot?: boolean;
+            /** @description The sun shines on the surface. */
+            inSun?: boolean;
+            /** @description The cabin is hot. */
+            cabinHot?: boolean;
+            /** @description Doors and windows are shut and no fan runs. */
+            cabinClosed?: boolean;
+            /** @description A flame, a spark or a smoker is near. */
+            ignitionNear?: boolean;
+            /** @description Dust or grit still lies on the surface: it was not vacuumed or cleaned first. */
+            unclean?: boolean;
+            /** @description The surface is still damp. */
+            damp?: boolean;
+            /** @description The coat of the leather is old and worn. */
+            coatWorn?: boolean;
+            /** @description Something gentler was tried first and the mark stays. */
+            gentlerTried?: boolean;
+            /** @description What is to come off: 'light' or 'heavy' soil, 'biological' (blood, vomit, droppings, wide mould, sewage) or 'sharp' (broken glass, needles). */
+            soil?: components["schemas"]["Soil"];
+            /** @description How far the owner goes with screens; 'gentlestFirst' when left out. */
+            screens?: components["schemas"]["ScreenSchool"];
+            /** @description What a maker's instruction on record says of this product on this surface. 'allows' overrides harm to the surface, never harm to a person. */
+            maker?: components["schemas"]["MakerSays"];
+            /** @description What a spot test of this product at this strength on this surface came to. 'passed' lifts a 'testFirst', 'failed' makes it 'keepOff'. */
+            spotTest?: components["schemas"]["SpotResult"];
+            /** @description Other products used in the same session, as sold. */
+            session?: null | components["schemas"]["ProductRequest"][];
+            /** @description Other products that are or were in the same bottle. */
+            sameBottle?: null | components["schemas"]["ProductRequest"][];
         };
         CurvePointView: {
             /** Format: int32 */
@@ -744,15 +1117,44 @@ export interface components {
             /** Format: double */
             days: number;
         };
+        EvaluateRequest: {
+            /** @description The cases, answered in the same order. 1 to 1000 of them. */
+            cases: components["schemas"]["CaseRequest"][];
+        };
+        EvaluateView: {
+            results: components["schemas"]["JudgementView"][];
+        };
         EventChoiceView: {
             id: string;
             name: string;
             wholeCar: boolean;
         };
+        FillView: {
+            what: string;
+            /** Format: double */
+            millilitres: number;
+            /** Format: double */
+            upTo: number;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+        };
         /** @enum {unknown} */
         Finish: "plain" | "matte" | "gloss" | "satin" | "brushedMetal" | "woodVeneer" | "coatedDisplay";
         /** @enum {unknown} */
         FirstLook: "fresh" | "livedIn" | "overdue";
+        /** @enum {unknown} */
+        Gear: "gloves" | "eyeProtection" | "freshAir";
+        /** @enum {unknown} */
+        Harm: "surface" | "person" | "result";
+        /** @enum {unknown} */
+        HazardKind: "flammable" | "pressure" | "swallowing" | "corrosive" | "skin" | "eyes" | "breathing" | "precaution";
+        HazardView: {
+            code: string;
+            text: string;
+            kind: components["schemas"]["HazardKind"];
+        };
         HealthView: {
             status: string;
             /** Format: date-time */
@@ -784,6 +1186,23 @@ export interface components {
             tells: string[];
             results: components["schemas"]["InspectionResultView"][];
         };
+        InstructionView: {
+            /** Format: uuid */
+            id: string;
+            allows: boolean;
+            note: string;
+            ofSurface: boolean;
+            ofProduct: boolean;
+            /** Format: date-time */
+            at: string;
+        };
+        JudgementView: {
+            /** @description 'good' (go ahead), 'withCare' (go ahead with the changes and gear named), 'testFirst' (on a hidden spot first), 'keepOff' (do not). */
+            verdict: components["schemas"]["Verdict"];
+            reasons: components["schemas"]["ReasonView"][];
+            changes: string[];
+            gear: components["schemas"]["Gear"][];
+        };
         KindChoiceView: {
             kind: components["schemas"]["SurfaceKind"];
             name: string;
@@ -791,9 +1210,22 @@ export interface components {
             finishes: components["schemas"]["Finish"][];
             facts: components["schemas"]["SurfaceFacts"][];
         };
+        KitDocument: {
+            tools?: components["schemas"]["ToolDocument"][];
+            towels?: components["schemas"]["TowelDocument"][];
+            productSchool?: components["schemas"]["ProductSchool"];
+            screenSchool?: components["schemas"]["ScreenSchool"];
+        };
         KitView: {
             name: string;
             contents: string;
+        };
+        LackView: {
+            taskName: string;
+            surfaces: string[];
+            buy: null | string;
+            meanwhile: string;
+            test: null | string;
         };
         LaterView: {
             taskId: string;
@@ -856,6 +1288,7 @@ export interface components {
             subject: string;
             surfaces?: string[];
             result?: string;
+            products?: components["schemas"]["LoggedProductDocument"][];
             /** Format: int32 */
             plannedSeconds?: number;
             /** Format: int32 */
@@ -867,7 +1300,7 @@ export interface components {
             undoneAt?: null | string;
         };
         /** @enum {unknown} */
-        LogEntryKind: "care" | "event" | "look";
+        LogEntryKind: "care" | "event" | "look" | "spotTest";
         LogEntryView: {
             /** Format: uuid */
             id: string;
@@ -884,6 +1317,7 @@ export interface components {
             takenMinutes: number;
             cameClean: boolean;
             note: string;
+            products: components["schemas"]["LoggedProductView"][];
             undone: boolean;
         };
         LogView: {
@@ -892,6 +1326,27 @@ export interface components {
             total: number;
             /** Format: date-time */
             now: string;
+        };
+        LoggedProductDocument: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            strength: number;
+            /** Format: double */
+            amount?: number;
+        };
+        LoggedProductView: {
+            name: string;
+            strength: string;
+            /** Format: double */
+            amount: number;
+        };
+        LoggedView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
         };
         LookView: {
             /** Format: uuid */
@@ -912,7 +1367,48 @@ export interface components {
             learnt: string;
         };
         /** @enum {unknown} */
+        MakerSays: "nothing" | "allows" | "forbids";
+        /** @enum {unknown} */
         Material: "plastic" | "clearPlastic" | "wovenFabric" | "fabricWithMicrosuede" | "coatedLeather" | "uncoatedLeather" | "leatherWithMicrosuede" | "microsuede" | "syntheticLeather" | "pile" | "rubber" | "liningCloth" | "glass" | "webbing" | "metal" | "none";
+        MatrixCellView: {
+            verdict: components["schemas"]["Verdict"];
+            why: string;
+        };
+        MatrixRowView: {
+            /** Format: uuid */
+            productId: string;
+            name: string;
+            className: string;
+            strength: string;
+            cells: components["schemas"]["MatrixCellView"][];
+        };
+        MatrixSurfaceView: {
+            id: string;
+            name: string;
+            shortName: string;
+            about: string[];
+            surfaceIds: string[];
+            surfaceNames: string[];
+            zoneIds: string[];
+            taskIds: string[];
+        };
+        MatrixView: {
+            vehicle: components["schemas"]["VehicleView"];
+            zones: components["schemas"]["NamedView"][];
+            tasks: components["schemas"]["NamedView"][];
+            surfaces: components["schemas"]["MatrixSurfaceView"][];
+            rows: components["schemas"]["MatrixRowView"][];
+        };
+        MixtureView: {
+            strength: string;
+            inWords: string;
+            product: components["schemas"]["VolumeView"];
+            water: components["schemas"]["VolumeView"];
+            total: components["schemas"]["VolumeView"];
+            byHand: components["schemas"]["ByHandView"];
+            fill: components["schemas"]["FillView"][];
+            remark: null | string;
+        };
         MovedView: {
             taskId: string;
             name: string;
@@ -946,14 +1442,45 @@ export interface components {
             surfaceIds: string[];
             note?: string;
         };
+        NewInstruction: {
+            surfaceId?: null | string;
+            /** Format: uuid */
+            productId?: null | string;
+            allows: boolean;
+            note: string;
+        };
         NewLook: {
             inspection: string;
             result: string;
             surfaceId: string;
             note?: string;
         };
+        NewMixture: {
+            /** Format: uuid */
+            productId?: null | string;
+            unit?: components["schemas"]["VolumeUnit"];
+            /** Format: double */
+            product?: null | number;
+            /** Format: double */
+            water?: null | number;
+            /** Format: double */
+            total?: null | number;
+            strength?: null | string;
+        };
         NewParts: {
             names: string[];
+        };
+        NewQuestion: {
+            /** Format: uuid */
+            productId: string;
+            surfaceId: string;
+            strength?: null | string;
+            application?: null | components["schemas"]["Application"];
+            tool?: null | components["schemas"]["Tool"];
+            hot?: boolean;
+            closed?: boolean;
+            unclean?: boolean;
+            damp?: boolean;
         };
         NewReading: {
             /** Format: double */
@@ -970,6 +1497,15 @@ export interface components {
             /** Format: int32 */
             step: number;
         };
+        NewSpotTest: {
+            /** Format: uuid */
+            productId: string;
+            surfaceId: string;
+            forAllAlike?: boolean;
+            strength: string;
+            passed: boolean;
+            note?: string;
+        };
         NewSurface: {
             kind: components["schemas"]["SurfaceKind"];
             zone: string;
@@ -979,6 +1515,17 @@ export interface components {
             /** Format: double */
             squareMetres: number;
             facts?: components["schemas"]["SurfaceFacts"][];
+        };
+        NewTopUp: {
+            /** Format: uuid */
+            productId?: null | string;
+            unit?: components["schemas"]["VolumeUnit"];
+            /** Format: double */
+            held: number;
+            heldStrength: string;
+            /** Format: double */
+            total: number;
+            target: string;
         };
         NewVehicle: {
             name: string;
@@ -1040,7 +1587,7 @@ export interface components {
             daysLeft: null | number;
             overMark: boolean;
             kits: string[];
-            product: string;
+            products: components["schemas"]["UsedProductView"][];
             /** Format: double */
             begin: number;
             /** Format: double */
@@ -1065,6 +1612,100 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        /** @enum {unknown} */
+        ProductClass: "allPurposeCleaner" | "interiorCleaner" | "interiorDetailer" | "alcoholDetailer" | "rinselessWash" | "leatherCleanerMild" | "leatherCleanerStrong" | "leatherBalm" | "leatherConditioner" | "leatherSealant" | "fabricCleaner" | "fabricProtector" | "waterBasedDressing" | "solventDressing" | "silicaSpray" | "rubberMatCleaner" | "glassCleaner" | "glassCleanerWithAmmonia" | "glassCleanerWithVinegar" | "isopropylAlcohol" | "soapWater" | "water" | "melamineSponge" | "cleaningGel" | "scent" | "degreaser" | "solventCleaner" | "acidCleaner" | "peroxideCleaner" | "chlorineBleach";
+        ProductDocument: {
+            name: string;
+            class: components["schemas"]["ProductClass"];
+            form?: components["schemas"]["ProductForm"];
+            /** Format: double */
+            ph?: number;
+            ammonia?: boolean;
+            acid?: boolean;
+            /** Format: double */
+            alcoholPercent?: number;
+            chlorine?: boolean;
+            peroxide?: boolean;
+            solvent?: boolean;
+            oil?: boolean;
+            abrasive?: boolean;
+            leavesFilm?: boolean;
+            sheen?: components["schemas"]["Sheen"];
+            uv?: boolean;
+            antistatic?: boolean;
+            scented?: boolean;
+            hazards?: string[];
+            weakest?: string;
+            usual?: string;
+            strongest?: string;
+            /** Format: int32 */
+            shelfLifeMonths?: null | number;
+            note?: string;
+            bottles?: components["schemas"]["BottleDocument"][];
+        };
+        /** @enum {unknown} */
+        ProductForm: "liquid" | "spray" | "aerosol" | "foam" | "cream" | "gel" | "wipes" | "solid";
+        ProductPartView: {
+            /** Format: uuid */
+            productId: string;
+            name: string;
+            className: string;
+            role: components["schemas"]["ShelfRole"];
+            does: string[];
+            adds: string[];
+        };
+        ProductRequest: {
+            /** @description What it is sold as. The class fills in everything that is not given: a typical chemistry, form, sheen and hazard statements. */
+            class: components["schemas"]["ProductClass"];
+            form?: null | components["schemas"]["ProductForm"];
+            /**
+             * Format: double
+             * @description pH as sold, before thinning: 0 (acid) to 14 (alkaline).
+             */
+            ph?: null | number;
+            /** @description Contains ammonia. */
+            ammonia?: null | boolean;
+            /** @description Contains an acid such as vinegar or citric acid. */
+            acid?: null | boolean;
+            /**
+             * Format: double
+             * @description Alcohol by volume as sold, before thinning, in percent.
+             */
+            alcoholPercent?: null | number;
+            /** @description Contains chlorine bleach (hypochlorite). */
+            chlorine?: null | boolean;
+            /** @description Contains peroxide or another oxygen bleach. */
+            peroxide?: null | boolean;
+            /** @description Contains an organic solvent other than alcohol. */
+            solvent?: null | boolean;
+            /** @description Contains oil, wax or silicone that stays behind. */
+            oil?: null | boolean;
+            /** @description Is an abrasive: a polish, a scouring agent or a hard foam. */
+            abrasive?: null | boolean;
+            /** @description Leaves a film on purpose, as protectants, dressings and sealants do. */
+            leavesFilm?: null | boolean;
+            sheen?: null | components["schemas"]["Sheen"];
+            /** @description Codes of the GHS statements on its label, such as 'H225'. Those Cove knows: H222, H225, H226, H229, H304, H314, H315, H317, H318, H319, H335, H336, P102, P210, P271, P280. */
+            hazards?: null | string[];
+        };
+        /** @enum {unknown} */
+        ProductSchool: "fewProducts" | "onePerMaterial";
+        ProductView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+            className: string;
+            unit: components["schemas"]["QuantityUnit"];
+            usualInWords: string;
+            /** Format: double */
+            left: number;
+            tooOld: boolean;
+            hazards: components["schemas"]["HazardView"][];
+            details: components["schemas"]["ProductDocument"];
+        };
+        /** @enum {unknown} */
+        QuantityUnit: "millilitres" | "pieces";
         ReadingDocument: {
             /** Format: date-time */
             at: string;
@@ -1079,6 +1720,19 @@ export interface components {
             kilometres: number;
             simulated: boolean;
         };
+        ReasonView: {
+            rule: string;
+            verdict: components["schemas"]["Verdict"];
+            sentence: string;
+            harm: components["schemas"]["Harm"];
+            sourceKind: components["schemas"]["SourceKind"];
+            source: string;
+            liftedBy: null | string;
+        };
+        RoleChoiceView: {
+            role: components["schemas"]["TowelRole"];
+            name: string;
+        };
         RunDryingView: {
             taskId: string;
             what: string;
@@ -1088,7 +1742,7 @@ export interface components {
             dryAt: string;
         };
         /** @enum {unknown} */
-        RunEventKind: "done" | "notClean" | "again" | "skipped" | "finished" | null;
+        RunEventKind: "done" | "notClean" | "again" | "skipped" | "finished";
         RunMethodStepView: {
             text: string;
             /** Format: int32 */
@@ -1105,7 +1759,8 @@ export interface components {
             outcome: null | components["schemas"]["RunEventKind"];
             fetch: components["schemas"]["KitView"][];
             zones: string[];
-            product: string;
+            products: components["schemas"]["UsedProductView"][];
+            lacks: string[];
             method: components["schemas"]["RunMethodStepView"][];
             cautions: string[];
         };
@@ -1133,6 +1788,8 @@ export interface components {
             drying: components["schemas"]["RunDryingView"][];
             next: components["schemas"]["NextDateView"][];
         };
+        /** @enum {unknown} */
+        ScreenSchool: "gentlestFirst" | "dryOnly" | "water" | "diluteRinseless" | "alcoholDetailer" | "glassCleaner";
         Shape: {
             surfaceId: string;
             outline: string;
@@ -1143,9 +1800,93 @@ export interface components {
             layer: components["schemas"]["PlanLayer"];
         };
         /** @enum {unknown} */
+        Sheen: "none" | "satin" | "gloss";
+        ShelfChoices: {
+            classes: components["schemas"]["ClassChoiceView"][];
+            tools: components["schemas"]["ToolChoiceView"][];
+            ways: components["schemas"]["ApplicationChoiceView"][];
+            workTools: components["schemas"]["ToolChoiceView"][];
+            towelRoles: components["schemas"]["RoleChoiceView"][];
+        };
+        ShelfImportView: {
+            /** Format: int32 */
+            added: number;
+        };
+        /** @enum {unknown} */
+        ShelfRole: "needed" | "redundant" | "useless";
+        ShelfView: {
+            products: components["schemas"]["ProductView"][];
+            kit: components["schemas"]["KitDocument"];
+            /** Format: int32 */
+            kitVersion: number;
+        };
+        ShoppingItemView: {
+            name: string;
+            /** Format: uuid */
+            productId: null | string;
+            class: components["schemas"]["ProductClass"];
+            /** Format: date */
+            by: string;
+            /** Format: double */
+            price: null | number;
+            why: string;
+        };
+        /** @enum {unknown} */
         SizeClass: "small" | "midSize" | "large";
+        SmallestShelfView: {
+            products: components["schemas"]["ProductPartView"][];
+            uncovered: string[];
+            bestPurchase: null | string;
+            purchaseAdds: string[];
+        };
         /** @enum {unknown} */
         SmokeHabit: "none" | "around" | "inside";
+        /** @enum {unknown} */
+        Soil: "light" | "heavy" | "biological" | "sharp";
+        /** @enum {unknown} */
+        SourceKind: "published" | "commonPractice" | "fromMemory" | "maker" | "spotTest";
+        /** @enum {unknown} */
+        SpotResult: "none" | "passed" | "failed";
+        SpotTestView: {
+            /** Format: date-time */
+            at: string;
+            strength: string;
+            passed: boolean;
+        };
+        StockItemView: {
+            /** Format: uuid */
+            productId: string;
+            name: string;
+            unit: components["schemas"]["QuantityUnit"];
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            perMonth: number;
+            /** Format: date */
+            runsOut: null | string;
+            /** Format: double */
+            costPerYear: null | number;
+        };
+        StockView: {
+            items: components["schemas"]["StockItemView"][];
+            shopping: components["schemas"]["ShoppingItemView"][];
+            /** Format: int32 */
+            horizonDays: number;
+            /** Format: double */
+            costPerYear: number;
+            /** Format: double */
+            costPerSession: null | number;
+            /** Format: int32 */
+            withoutPrice: number;
+        };
+        SurfaceChoiceView: {
+            best: null | components["schemas"]["UsedProductView"];
+            verdict: null | components["schemas"]["Verdict"];
+            why: null | string;
+            runnerUp: null | string;
+            whyNot: null | string;
+            lack: null | components["schemas"]["LackView"];
+        };
         SurfaceDocument: {
             id: string;
             name: string;
@@ -1166,7 +1907,7 @@ export interface components {
         /** @enum {unknown} */
         SurfaceFacts: "tintFilm" | "heaterLines" | "heated" | "airbagBehind" | "aerial";
         /** @enum {unknown} */
-        SurfaceKind: "dash" | "screen" | "clusterLens" | "vents" | "trim" | "cupHolders" | "armrest" | "shifterSlot" | "wheel" | "pedals" | "seat" | "belts" | "childSeat" | "petCover" | "doorCard" | "doorShuts" | "doorSeals" | "carpet" | "mat" | "boot" | "headliner" | "windscreen" | "glass" | "air";
+        SurfaceKind: "dash" | "screen" | "clusterLens" | "vents" | "trim" | "switches" | "cupHolders" | "armrest" | "shifterSlot" | "wheel" | "pedals" | "seat" | "belts" | "childSeat" | "petCover" | "doorCard" | "doorShuts" | "doorSeals" | "carpet" | "mat" | "boot" | "headliner" | "windscreen" | "glass" | "air";
         SurfaceNoteView: {
             /** Format: uuid */
             id: string;
@@ -1210,6 +1951,14 @@ export interface components {
             wear: null | string;
             added: boolean;
         };
+        SurfaceRequest: {
+            /** @description What it is. 'dash' is the dashboard with its top, which mirrors in the windscreen; take 'doorCard' for door panels and for lower plastics. 'trim' is decorative console trim: set finish to 'gloss' for gloss black. 'clusterLens' is the clear cover over the instruments, 'screen' a touch or display screen. 'switches' are buttons, switches, the shifter gate, connectors and speaker grilles. 'wheel' is the steering wheel and the grip of the gear lever. 'windscreen' and 'glass' (every other pane) are the insides. 'boot' is the floor of the boot and its liner, 'doorShuts' the painted door edges and sills, 'doorSeals' their rubber seals, 'air' the air of the cabin, for scent. */
+            kind: components["schemas"]["SurfaceKind"];
+            material?: null | components["schemas"]["Material"];
+            finish?: null | components["schemas"]["Finish"];
+            /** @description Facts that hold: 'tintFilm' (film glued to the inside of the pane), 'heaterLines' and 'aerial' (printed lines on the inside of the pane), 'heated' (heating wires under the cover), 'airbagBehind'. */
+            facts?: null | components["schemas"]["SurfaceFacts"][];
+        };
         SurfaceTaskView: {
             taskId: string;
             name: string;
@@ -1231,7 +1980,7 @@ export interface components {
             ahead: components["schemas"]["LevelPointView"];
             /** Format: double */
             minutes: number;
-            product: string;
+            choice: null | components["schemas"]["SurfaceChoiceView"];
             steps: string[];
             cautions: string[];
             alsoTends: string[];
@@ -1285,6 +2034,9 @@ export interface components {
             drying: components["schemas"]["DryingView"][];
             walk: components["schemas"]["WalkLegView"][];
             kits: components["schemas"]["KitView"][];
+            /** Format: int32 */
+            productsOnShelf: number;
+            lacking: components["schemas"]["LackView"][];
             later: components["schemas"]["LaterView"][];
             /** Format: double */
             handsMinutes: number;
@@ -1294,6 +2046,26 @@ export interface components {
             finish: string;
             caution: string;
         };
+        /** @enum {unknown} */
+        Tool: "microfibreTowel" | "glassTowel" | "usedTowel" | "paperTowel" | "chamois" | "applicator" | "softBrush" | "stiffBrush" | "gel" | "vacuum" | "blower" | "compressedAir" | "steamer" | "extractor" | "reachTool" | "scraper" | "melamineSponge";
+        ToolChoiceView: {
+            tool: components["schemas"]["Tool"];
+            name: string;
+        };
+        ToolDocument: {
+            tool: components["schemas"]["Tool"];
+            /** Format: int32 */
+            count?: number;
+            note?: string;
+        };
+        TowelDocument: {
+            role: components["schemas"]["TowelRole"];
+            colour?: string;
+            /** Format: int32 */
+            count?: number;
+        };
+        /** @enum {unknown} */
+        TowelRole: "glassWet" | "glassDry" | "interiorClean" | "buff" | "screens" | "dirty" | "mats";
         UseDocument: {
             /** Format: double */
             kilometresAWeek?: number;
@@ -1325,6 +2097,16 @@ export interface components {
             measuredKilometresAWeek: null | number;
             readings: components["schemas"]["ReadingView"][];
             feed: string;
+        };
+        UsedProductView: {
+            /** Format: uuid */
+            productId: string;
+            name: string;
+            strength: string;
+            strengthInWords: string;
+            how: string;
+            surfaces: string[];
+            cautions: string[];
         };
         VehicleDetailView: {
             /** Format: uuid */
@@ -1374,6 +2156,20 @@ export interface components {
             id: string;
             name: string;
             description: string;
+        };
+        /** @enum {unknown} */
+        Verdict: "good" | "withCare" | "testFirst" | "keepOff";
+        /** @enum {unknown} */
+        VolumeUnit: "millilitre" | "litre" | "usFluidOunce" | "imperialFluidOunce" | "drop";
+        VolumeView: {
+            /** Format: double */
+            millilitres: number;
+            /** Format: double */
+            usFluidOunces: number;
+            /** Format: double */
+            imperialFluidOunces: number;
+            /** Format: double */
+            drops: number;
         };
         WalkLegView: {
             /** Format: int32 */
@@ -2040,6 +2836,256 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    EvaluateVerdicts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EvaluateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvaluateView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    RemoveInstruction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                instructionId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ExportShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    ImportShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfImportView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+        };
+    };
+    GetSmallestShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SmallestShelfView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Mix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMixture"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixtureView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    TopUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTopUp"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixtureView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };
@@ -3064,6 +4110,442 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetVerdicts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatrixView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AskVerdict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswerView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RecordSpotTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSpotTest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RecordInstruction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewInstruction"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstructionView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    GetShelfChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfChoices"];
+                };
+            };
+        };
+    };
+    FindHazards: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HazardView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    AddProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ChangeProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                productId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RemoveProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                productId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ChangeKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
             /** @description Precondition Failed */

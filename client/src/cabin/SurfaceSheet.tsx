@@ -8,6 +8,7 @@ import { Failed, Loading } from "../shared/States";
 import { HappeningButton } from "./HappeningButton";
 import { LevelHistory } from "./LevelHistory";
 import { LookHere } from "./LookHere";
+import { With } from "./With";
 import { WornButton } from "./WornButton";
 
 /** Everything about the chosen surface: how its level came about, when it is due and why then, and how it is cared for. */
@@ -147,12 +148,10 @@ function How({ task }: { task: SurfaceTask }) {
           </li>
         ))}
       </ol>
-      <p className="mt-1.5 mb-2 text-13">
-        <span className="text-soft">With:</span> {task.product}
-        {task.alsoTends.length > 0 && (
-          <span className="text-soft"> · done together with {task.alsoTends.length} more</span>
-        )}
-      </p>
+      <With choice={task.choice} />
+      {task.alsoTends.length > 0 && (
+        <p className="mb-2 text-13 text-soft">Done together with {task.alsoTends.length} more.</p>
+      )}
       <div className="grid gap-1.5">
         {task.cautions.map((caution) => (
           <Caution key={caution}>{caution}</Caution>

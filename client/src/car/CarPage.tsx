@@ -1,8 +1,8 @@
-import { useEffect, useRef } from "react";
-import { NavLink, useParams } from "react-router";
+import { useParams } from "react-router";
 import type { Choices, VehicleDetail } from "../api/client";
 import { useChoices, useVehicle } from "../api/queries";
 import { Failed, Loading } from "../shared/States";
+import { Tabs } from "../shared/Tabs";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleCell } from "../shared/VehicleCell";
 import { FileTab } from "./FileTab";
@@ -51,39 +51,13 @@ export function CarPage() {
           },
         ]}
       />
-      <Tabs vehicleId={vehicleId} shown={shown?.path} />
+      <Tabs
+        label="About this car"
+        base={`/cars/${vehicleId}/car`}
+        tabs={TABS}
+        shown={shown?.path}
+      />
       {shown && <shown.Tab key={vehicleId} vehicle={vehicle.data} choices={choices.data} />}
     </main>
-  );
-}
-
-/** The pages about a car; the one that is shown is brought into sight where not all fit. */
-function Tabs({ vehicleId, shown }: { vehicleId: string; shown: string | undefined }) {
-  const bar = useRef<HTMLElement>(null);
-  useEffect(() => {
-    bar.current
-      ?.querySelector(`[href$="/car/${shown}"]`)
-      ?.scrollIntoView({ block: "nearest", inline: "center" });
-  }, [shown]);
-  return (
-    <nav
-      ref={bar}
-      aria-label="About this car"
-      className="no-print flex flex-none gap-1 overflow-x-auto border-b border-hairline px-2 desk:px-[18px]"
-    >
-      {TABS.map(({ path, name }) => (
-        <NavLink
-          key={path}
-          to={`/cars/${vehicleId}/car/${path}`}
-          className={`flex min-h-11 items-center px-3 text-16 whitespace-nowrap ${
-            path === shown
-              ? "border-b-[3px] border-ink pt-[3px] font-bold"
-              : "text-soft hover:text-ink"
-          }`}
-        >
-          {name}
-        </NavLink>
-      ))}
-    </nav>
   );
 }

@@ -16,6 +16,7 @@ import { Sheet } from "../shared/Sheet";
 import { LostServer } from "../shared/Shell";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
+import { UsedProducts } from "../shared/UsedProducts";
 import { Drying } from "./Drying";
 import { DwellTimer } from "./DwellTimer";
 import { StepBar } from "./StepBar";
@@ -287,11 +288,19 @@ function Step({ run, step, titleRef }: StepProps) {
         {step.name}
       </h1>
       <p className="mb-2.5 text-soft">
-        {[step.zones.length > 3 ? "All round the car" : step.zones.join(", "), step.product]
-          .filter(Boolean)
-          .join(" · ")}
+        {step.zones.length > 3 ? "All round the car" : step.zones.join(", ")}
         {run.rounds > 0 && <b className="text-brass"> · round {run.rounds + 1}</b>}
       </p>
+      {step.products.length > 0 && (
+        <section aria-label="Product" className="mb-2.5 border-t border-hairline pt-2">
+          <UsedProducts products={step.products} />
+        </section>
+      )}
+      {step.lacks.map((sentence) => (
+        <p key={sentence} className="mb-2.5 border-t border-hairline pt-2">
+          <b className="text-brass">Nothing safe for this on the shelf.</b> {sentence}
+        </p>
+      ))}
       {step.fetch.length > 0 && (
         <p className="mb-2.5 border-y border-hairline py-2">
           <b>Fetch first:</b> {step.fetch.map((kit) => kit.contents.toLowerCase()).join("; ")}.

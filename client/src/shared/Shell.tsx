@@ -2,15 +2,16 @@ import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { NavLink, useNavigate, useParams } from "react-router";
 import { api, ask } from "../api/client";
-import { CabinIcon, CarIcon, LogIcon, Mark, TodayIcon } from "./icons";
+import { CabinIcon, CarIcon, LogIcon, Mark, ShelfIcon, TodayIcon } from "./icons";
 import { useShortcuts } from "./shortcuts";
 import { useTheme } from "./theme";
 
 const PLACES = [
   { path: "today", name: "Today", key: "1", Icon: TodayIcon },
   { path: "cabin", name: "Cabin", key: "2", Icon: CabinIcon },
-  { path: "log", name: "Log", key: "3", Icon: LogIcon },
-  { path: "car", name: "Car", key: "4", Icon: CarIcon },
+  { path: "shelf", name: "Shelf", key: "3", Icon: ShelfIcon },
+  { path: "log", name: "Log", key: "4", Icon: LogIcon },
+  { path: "car", name: "Car", key: "5", Icon: CarIcon },
 ];
 
 /** The frame of every place: the rail of places, and a word when the server is lost. */

@@ -40,6 +40,17 @@ export function CabinIcon() {
   );
 }
 
+export function ShelfIcon() {
+  return (
+    <Icon>
+      <path d="M3 20h18" />
+      <path d="M5.500 20v-7.500c0-1.300 1-1.800 1.500-2.700V6.500h3v3.300c.5.900 1.500 1.400 1.500 2.700V20" />
+      <path d="M7 4.500h3M5.500 14.500h6" />
+      <path d="M15 20v-9h4.500v9M15 14h4.500" />
+    </Icon>
+  );
+}
+
 export function LogIcon() {
   return (
     <Icon>

@@ -1,6 +1,10 @@
 import type { Today } from "../api/client";
 import { days, minutes } from "../shared/format";
 
+function lacks(today: Today, step: Today["steps"][number]): boolean {
+  return today.lacking.some((one) => one.taskName === step.name);
+}
+
 /** The running order as a list. */
 export function OrderTable({ today }: { today: Today }) {
   return (
@@ -26,7 +30,11 @@ export function OrderTable({ today }: { today: Today }) {
             </td>
             <td className="hidden pr-2 desk:table-cell">{step.kits.join(", ") || "Hands"}</td>
             <td className="hidden pr-2 desk:table-cell">
-              {step.product || <span className="text-soft">None</span>}
+              {step.products.map((product) => product.name).join(", ") || (
+                <span className="text-soft">
+                  {lacks(today, step) ? "None that is safe" : "Dry"}
+                </span>
+              )}
             </td>
             <td className="pr-2 text-right font-semibold">{minutes(step.end - step.begin)}</td>
           </tr>

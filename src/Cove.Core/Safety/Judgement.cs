@@ -8,11 +8,13 @@ public sealed record Judgement(Verdict Verdict, IReadOnlyList<Reason> Reasons)
     /// <summary>The reason that decides.</summary>
     public Reason Decisive => Reasons[0];
 
-    /// <summary>What has to be done otherwise, the gravest first.</summary>
+    /// <summary>What has to be done otherwise, the gravest first. Where something is not to be done at all, only what to do instead.</summary>
     public IReadOnlyList<string> Changes =>
         [
             .. Reasons
-                .Where(reason => reason.Counts)
+                .Where(reason =>
+                    reason.Counts && (Verdict != Verdict.KeepOff || reason.Verdict == Verdict.KeepOff)
+                )
                 .Select(reason => reason.Change)
                 .OfType<string>()
                 .Distinct(StringComparer.Ordinal),

@@ -16,6 +16,7 @@ internal static class ApiDescription
                 document.Info.Title = "Cove";
                 // The address depends on how the server was started.
                 document.Servers?.Clear();
+                DropNulls(document);
                 return Task.CompletedTask;
             }
         );
@@ -32,6 +33,22 @@ internal static class ApiDescription
                 return Task.CompletedTask;
             }
         );
+    }
+
+    /// <summary>Where a choice may be left out says the field that holds it; the choice itself has no empty value.</summary>
+    private static void DropNulls(OpenApiDocument document)
+    {
+        foreach (
+            IList<JsonNode> values in document
+                .Components!.Schemas!.Values.Select(one => one.Enum)
+                .OfType<IList<JsonNode>>()
+        )
+        {
+            foreach (JsonNode empty in values.Where(one => one is null || one.IsJsonNullSentinel()).ToArray())
+            {
+                values.Remove(empty);
+            }
+        }
     }
 
     /// <summary>Flags are sent as lists of single values, so each value is named.</summary>

@@ -16,10 +16,12 @@ public static class SessionProducts
         var all = new List<TaskChoices>();
         foreach (CareStatus status in statuses)
         {
+            // One mixture for the whole task: the dirtiest of its surfaces decides.
+            double level = status.Surfaces.Max(surface => surface.Due.Level.Value);
             TaskChoices choices = Of(
                 status.Item.Task,
                 status.Surfaces.Select(surface =>
-                    chooser.Choose(status.Item.Task, surface.Surface, surface.Due.Level.Value, used)
+                    chooser.Choose(status.Item.Task, surface.Surface, level, used)
                 )
             );
             used.AddRange(

@@ -21,7 +21,7 @@ public static class Consumption
         ["foam-carpets"] = 100,
         ["clean-fabric-seats"] = 150,
         ["headliner"] = 20,
-        ["door-shuts"] = 60,
+        ["door-shuts"] = 15,
         ["clean-leather"] = 50,
         ["seal-leather"] = 30,
         ["raise-nap"] = 20,

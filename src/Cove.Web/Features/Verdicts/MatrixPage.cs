@@ -48,6 +48,7 @@ internal sealed class MatrixPage(CarShelf car)
         new(
             alike[0].Id,
             alike.Length == 1 ? alike[0].Name : SurfaceWords.NameTogether(alike),
+            alike.Length == 1 ? alike[0].ShortName : SurfaceWords.NameTogether(alike),
             SurfaceWords.About(alike[0]),
             [.. alike.Select(surface => surface.Id)],
             [.. alike.Select(surface => surface.Name)],

@@ -22,6 +22,7 @@ internal sealed record MatrixView(
 /// <summary>A column: surfaces that every rule and every record treats alike.</summary>
 /// <param name="Id">The first of them.</param>
 /// <param name="Name">What they are called together.</param>
+/// <param name="ShortName">The same in short.</param>
 /// <param name="About">What they are made of and what to know about them.</param>
 /// <param name="SurfaceIds">All of them.</param>
 /// <param name="SurfaceNames">Their names.</param>
@@ -30,6 +31,7 @@ internal sealed record MatrixView(
 internal sealed record MatrixSurfaceView(
     string Id,
     string Name,
+    string ShortName,
     IReadOnlyList<string> About,
     IReadOnlyList<string> SurfaceIds,
     IReadOnlyList<string> SurfaceNames,

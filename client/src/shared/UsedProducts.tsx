@@ -1,0 +1,20 @@
+import type { UsedProduct } from "../api/client";
+
+/** What a step is done with: product, strength and how it is put on. */
+export function UsedProducts({ products }: { products: UsedProduct[] }) {
+  return (
+    <ul>
+      {products.map((product) => (
+        <li key={product.productId + product.strength + product.how}>
+          <b className="font-semibold">{product.name}</b>
+          {product.strength !== "neat" && `, ${product.strengthInWords}`}
+          <span className="text-soft">
+            {" "}
+            · {product.how}
+            {products.length > 1 && ` · ${product.surfaces.join(", ")}`}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}

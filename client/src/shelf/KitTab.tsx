@@ -1,0 +1,164 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, basedOn, type Schemas } from "../api/client";
+import { Choice } from "../shared/Choice";
+import { Labelled } from "../shared/Labelled";
+import type { ShelfTabProps } from "./ShelfPage";
+
+type Kit = Required<Schemas["KitDocument"]>;
+
+const SCREENS: { value: Schemas["ScreenSchool"]; label: string }[] = [
+  { value: "gentlestFirst", label: "The gentlest that works" },
+  { value: "dryOnly", label: "Never more than a dry cloth" },
+  { value: "water", label: "Up to plain water" },
+  { value: "diluteRinseless", label: "Up to very dilute rinseless wash" },
+  { value: "alcoholDetailer", label: "Up to an alcohol-based detailer" },
+  { value: "glassCleaner", label: "Up to ammonia-free glass cleaner" },
+];
+
+/** Tools with their count, towels by role and colour, and how far to go with screens. */
+export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
+  const queries = useQueryClient();
+  const [draft, setDraft] = useState(shelf.kit as Kit);
+  const changed = JSON.stringify(draft) !== JSON.stringify(shelf.kit);
+  const save = useMutation({
+    mutationFn: () =>
+      ask(api.PUT("/api/shelf/kit", { headers: basedOn(shelf.kitVersion), body: draft })),
+    onSuccess: async (next) => {
+      setDraft(next.kit as Kit);
+      queries.setQueryData(["shelf"], next);
+      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+    },
+  });
+  const toolOf = (tool: Schemas["Tool"]) => draft.tools.find((one) => one.tool === tool);
+  const setTool = (tool: Schemas["Tool"], next: { count?: number; note?: string } | null) => {
+    const rest = draft.tools.filter((one) => one.tool !== tool);
+    setDraft({
+      ...draft,
+      tools: next ? [...rest, { tool, count: 1, note: "", ...toolOf(tool), ...next }] : rest,
+    });
+  };
+  const towelsOf = (role: Schemas["TowelRole"]) => draft.towels.find((one) => one.role === role);
+  const setTowels = (role: Schemas["TowelRole"], next: { count?: number; colour?: string }) =>
+    setDraft({
+      ...draft,
+      towels: [
+        ...draft.towels.filter((one) => one.role !== role),
+        { role, colour: "", count: 0, ...towelsOf(role), ...next },
+      ],
+    });
+  return (
+    <form
+      className="grid gap-x-12 px-4 pt-5 pb-8 desk:grid-cols-2 desk:px-[26px]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save.mutate();
+      }}
+    >
+      <section>
+        <h2 className="text-26">Tools</h2>
+        <p className="mt-1 mb-3 text-16 text-soft">
+          Once you tick one, Cove chooses only among those you have.
+        </p>
+        <ul>
+          {choices.tools.map(({ tool, name }) => {
+            const owned = toolOf(tool);
+            return (
+              <li
+                key={tool}
+                className="grid min-h-11 grid-cols-[minmax(0,1fr)_72px_minmax(0,1fr)] items-center gap-3 border-t border-hairline py-1"
+              >
+                <label className="flex min-h-11 items-center gap-3 text-16">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-[var(--ink)]"
+                    checked={owned !== undefined}
+                    onChange={(event) => setTool(tool, event.target.checked ? {} : null)}
+                  />
+                  {name}
+                </label>
+                {owned && (
+                  <>
+                    <input
+                      className="field"
+                      type="number"
+                      min={1}
+                      max={99}
+                      aria-label={`${name}, how many`}
+                      value={owned.count}
+                      onChange={(event) => setTool(tool, { count: Number(event.target.value) })}
+                    />
+                    <input
+                      className="field"
+                      maxLength={80}
+                      aria-label={`${name}, note`}
+                      placeholder={tool === "vacuum" ? "Which nozzles" : "Note"}
+                      value={owned.note}
+                      onChange={(event) => setTool(tool, { note: event.target.value })}
+                    />
+                  </>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+      <section className="max-desk:mt-8">
+        <h2 className="text-26">Towels</h2>
+        <p className="mt-1 mb-3 text-16 text-soft">
+          Kept apart by role; the colour is your own code.
+        </p>
+        <ul className="mb-6">
+          {choices.towelRoles.map(({ role, name }) => (
+            <li
+              key={role}
+              className="grid min-h-11 grid-cols-[minmax(0,1fr)_72px_minmax(0,1fr)] items-center gap-3 border-t border-hairline py-1 text-16"
+            >
+              {name}
+              <input
+                className="field"
+                type="number"
+                min={0}
+                max={99}
+                aria-label={`${name}, how many`}
+                value={towelsOf(role)?.count ?? 0}
+                onChange={(event) => setTowels(role, { count: Number(event.target.value) })}
+              />
+              <input
+                className="field"
+                maxLength={30}
+                aria-label={`${name}, colour`}
+                placeholder="Colour"
+                value={towelsOf(role)?.colour ?? ""}
+                onChange={(event) => setTowels(role, { colour: event.target.value })}
+              />
+            </li>
+          ))}
+        </ul>
+        <Labelled label="How far to go with screens">
+          <Choice
+            label="How far to go with screens"
+            value={draft.screenSchool}
+            options={SCREENS}
+            onChange={(value) =>
+              setDraft({ ...draft, screenSchool: value as Schemas["ScreenSchool"] })
+            }
+          />
+        </Labelled>
+        {save.isError && (
+          <p role="alert" className="mb-3 text-coral">
+            {save.error.message}
+          </p>
+        )}
+        <button type="submit" className="act w-full" disabled={!changed || save.isPending}>
+          Keep it so
+        </button>
+        {!changed && save.isSuccess && (
+          <p role="status" className="mt-2 text-center text-14 text-kelp">
+            Saved.
+          </p>
+        )}
+      </section>
+    </form>
+  );
+}

@@ -1,0 +1,153 @@
+import { useQuery } from "@tanstack/react-query";
+import { useMemo, useState } from "react";
+import { Link, useSearchParams } from "react-router";
+import { api, ask, type Matrix } from "../../api/client";
+import { Choice } from "../../shared/Choice";
+import { Empty, Failed, Loading } from "../../shared/States";
+import { useShortcuts } from "../../shared/shortcuts";
+import type { ShelfTabProps } from "../ShelfPage";
+import { AnswerSheet } from "./AnswerSheet";
+import { Legend } from "./Legend";
+import { MatrixGrid } from "./MatrixGrid";
+import { MatrixList } from "./MatrixList";
+
+const ALL = "all";
+
+/** Every product against every surface of this car; the chosen cell says why. */
+export function MatrixTab({ vehicleId, shelf, choices }: ShelfTabProps) {
+  const matrix = useQuery({
+    queryKey: ["vehicle", vehicleId, "verdicts"],
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/verdicts", { params: { path: { vehicleId } }, signal }),
+      ),
+  });
+  if (matrix.isError) {
+    return <Failed error={matrix.error} again={() => matrix.refetch()} />;
+  }
+  if (!matrix.data) {
+    return <Loading what="Holding every bottle to every surface" />;
+  }
+  if (shelf.products.length === 0) {
+    return (
+      <Empty title="The shelf is empty">
+        <p>
+          List the bottles you have, and Cove says for every surface of this car whether they may
+          touch it, how strong and how.
+        </p>
+        <p className="mt-6">
+          <Link className="act text-paper" to={`/cars/${vehicleId}/shelf/products?add`}>
+            Put the first product on it
+          </Link>
+        </p>
+      </Empty>
+    );
+  }
+  return <Loaded vehicleId={vehicleId} matrix={matrix.data} choices={choices} />;
+}
+
+type LoadedProps = Pick<ShelfTabProps, "vehicleId" | "choices"> & { matrix: Matrix };
+
+function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
+  const [zone, setZone] = useState(ALL);
+  const [task, setTask] = useState(ALL);
+  const [asList, setAsList] = useState(false);
+  const [params, setParams] = useSearchParams();
+  const columns = useMemo(
+    () =>
+      matrix.surfaces
+        .map((surface, index) => ({ surface, index }))
+        .filter(
+          ({ surface }) =>
+            (zone === ALL || surface.zoneIds.includes(zone)) &&
+            (task === ALL || surface.taskIds.includes(task)),
+        ),
+    [matrix, zone, task],
+  );
+  const row = matrix.rows.find((one) => one.productId === params.get("product"));
+  const column = columns.find(({ surface }) => surface.id === params.get("surface"));
+  const choose = (productId: string, surfaceId: string) =>
+    setParams({ product: productId, surface: surfaceId }, { replace: true });
+  useShortcuts([
+    {
+      keys: "l",
+      label: asList ? "Show as a chart" : "Show as a list",
+      run: () => setAsList(!asList),
+    },
+    { keys: "← → ↑ ↓", label: "Walk the cells; the sheet follows" },
+  ]);
+  return (
+    <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_320px] desk-wide:grid-cols-[minmax(0,1fr)_400px]">
+      <section aria-label="Verdicts" className="min-w-0 pt-3 pb-6">
+        <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 desk:px-[26px]">
+          <span className="text-16">
+            <span className="text-soft">Where:</span>{" "}
+            <Choice
+              plain
+              label="Zone"
+              value={zone}
+              options={[{ value: ALL, label: "All round the car" }, ...named(matrix.zones)]}
+              onChange={setZone}
+            />
+          </span>
+          <span className="text-16">
+            <span className="text-soft">For:</span>{" "}
+            <Choice
+              plain
+              label="Task"
+              value={task}
+              options={[{ value: ALL, label: "Any work" }, ...named(matrix.tasks)]}
+              onChange={setTask}
+            />
+          </span>
+          <button
+            type="button"
+            className="lnk ml-auto min-h-6 text-14 max-desk:hidden"
+            onClick={() => setAsList(!asList)}
+          >
+            {asList ? "As a chart" : "As a list"}
+          </button>
+        </div>
+        {columns.length === 0 ? (
+          <p className="px-[26px] py-8 text-16 text-soft">No surface here needs that work.</p>
+        ) : (
+          <>
+            <div className={asList ? "hidden" : "max-desk:hidden"}>
+              <MatrixGrid matrix={matrix} columns={columns} chosen={params} onChoose={choose} />
+            </div>
+            <div className={asList ? "" : "desk:hidden"}>
+              <MatrixList matrix={matrix} columns={columns} chosen={params} onChoose={choose} />
+            </div>
+            <Legend />
+          </>
+        )}
+      </section>
+      <aside
+        aria-label="Why"
+        className="flex flex-col border-ink max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:h-[calc(100dvh-101px)] desk:overflow-y-auto desk:border-l-[1.5px]"
+      >
+        {row && column ? (
+          <AnswerSheet
+            key={`${row.productId} ${column.surface.id}`}
+            vehicleId={vehicleId}
+            productId={row.productId}
+            surfaceId={column.surface.id}
+            choices={choices}
+          />
+        ) : (
+          <div className="px-[22px] pt-5 text-16 text-soft max-desk:hidden">
+            <h2 className="mb-2 text-20 text-ink">May it touch?</h2>
+            <p>
+              Each cell is one product on one kind of surface, put on in the gentlest usual way.
+              Choose one to see why, what to change and what to wear.
+            </p>
+          </div>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+function named(list: { value: string; name: string }[]) {
+  return list.map((one) => ({ value: one.value, label: one.name }));
+}
