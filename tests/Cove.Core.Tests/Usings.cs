@@ -1,5 +1,7 @@
 global using Cove.Core;
 global using Cove.Core.Inspections;
+global using Cove.Core.Products;
+global using Cove.Core.Safety;
 global using Cove.Core.Sessions;
 global using Cove.Core.Upkeep;
 global using Cove.Core.Vehicles;

@@ -1407,6 +1407,10 @@ export interface components {
             total: components["schemas"]["VolumeView"];
             byHand: components["schemas"]["ByHandView"];
             fill: components["schemas"]["FillView"][];
+            /** Format: date */
+            mixedOn: string;
+            /** Format: date */
+            goodUntil: string;
             remark: null | string;
         };
         MovedView: {

@@ -56,6 +56,11 @@ export function tinyDay(text: string): string {
   return `${at.day} ${monthName(at).slice(0, 3)}`;
 }
 
+/** "14 Mar 2026" */
+export function dayOfYear(text: string): string {
+  return `${tinyDay(text)} ${wall(text).year}`;
+}
+
 /** "Saturday 14 March 2026" */
 export function fullDay(text: string): string {
   return `${longDay(text)} ${wall(text).year}`;

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "../api/client";
-import { shortDay } from "../shared/format";
+import { dayOfYear, shortDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
 import type { ShelfTabProps } from "./ShelfPage";
 
@@ -96,7 +96,7 @@ function Loaded({ stock }: { stock: Stock }) {
                 </td>
                 <td className="pl-4">
                   {item.runsOut ? (
-                    `${shortDay(item.runsOut)} ${item.runsOut.slice(0, 4)}`
+                    dayOfYear(item.runsOut)
                   ) : (
                     <span className="text-soft">
                       {item.perMonth > 0 ? "Not for years" : "Not in use"}

@@ -58,7 +58,9 @@ export function SmallestTab({ vehicleId, shelf }: ShelfTabProps) {
             {bestPurchase && (
               <p className="mt-2 text-16">
                 <b>One purchase would add most: {bestPurchase.toLowerCase()}.</b>{" "}
-                <span className="text-soft">It would do {purchaseAdds.join("; ")}.</span>
+                <span className="text-soft">
+                  It would do: {purchaseAdds.join("; ").toLowerCase()}.
+                </span>
               </p>
             )}
           </section>

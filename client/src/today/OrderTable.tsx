@@ -32,7 +32,7 @@ export function OrderTable({ today }: { today: Today }) {
             <td className="hidden pr-2 desk:table-cell">
               {step.products.map((product) => product.name).join(", ") || (
                 <span className="text-soft">
-                  {lacks(today, step) ? "None that is safe" : "Dry"}
+                  {step.putsBack ? "–" : lacks(today, step) ? "None that is safe" : "Dry"}
                 </span>
               )}
             </td>

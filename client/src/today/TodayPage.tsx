@@ -18,6 +18,7 @@ import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleCell } from "../shared/VehicleCell";
 import { DistanceCell } from "./DistanceCell";
+import { Lacking } from "./Lacking";
 import { Lanes } from "./Lanes";
 import { OrderTable } from "./OrderTable";
 import { Ruler } from "./Ruler";
@@ -158,6 +159,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
                 </p>
               ) : (
                 <>
+                  <Lacking today={today} />
                   <Lanes today={today} />
                   <OrderTable today={today} />
                 </>

@@ -8,7 +8,7 @@ namespace Cove.Core.Products;
 public readonly partial record struct Strength : IComparable<Strength>
 {
     /// <summary>The most water to one part of product that can be said.</summary>
-    public const double MostWater = 2000;
+    public const double MostWater = 10_000;
 
     /// <summary>Tells an owner how a strength is written.</summary>
     public const string HowToWrite =
@@ -43,7 +43,7 @@ public readonly partial record struct Strength : IComparable<Strength>
             : throw new ArgumentOutOfRangeException(
                 nameof(share),
                 share,
-                "A strength lies between 0.05 % and 100 %."
+                "A strength lies between 0.01 % and 100 %."
             );
 
     /// <summary>Makes a strength from a percentage of the total.</summary>
@@ -145,7 +145,7 @@ public readonly partial record struct Strength : IComparable<Strength>
     private static partial Regex Percentage();
 
     [GeneratedRegex(
-        "^(?<first>[0-9]{1,4}([.,][0-9]{1,3})?)\\s*[:+/]\\s*(?<second>[0-9]{1,4}([.,][0-9]{1,3})?)\\z",
+        "^(?<first>[0-9]{1,5}([.,][0-9]{1,3})?)\\s*[:+/]\\s*(?<second>[0-9]{1,5}([.,][0-9]{1,3})?)\\z",
         RegexOptions.ExplicitCapture,
         1000
     )]

@@ -10,7 +10,7 @@ internal sealed class DemoShelf(DateTimeOffset begun)
     /// <summary>The products.</summary>
     public IReadOnlyList<Product> Products =>
         [
-            Owned(1, "Interior cleaner", ProductClass.InteriorCleaner, 500, 240, 11.50m),
+            Owned(1, "Interior cleaner", ProductClass.InteriorCleaner, 500, 480, 11.50m),
             Owned(2, "All-purpose concentrate", ProductClass.AllPurposeCleaner, 1000, 640, 13.90m) with
             {
                 Bottles =

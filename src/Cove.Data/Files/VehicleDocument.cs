@@ -183,7 +183,7 @@ public sealed record LoggedProductDocument
     public required string Name { get; init; }
 
     /// <summary>The product's share of the mixture.</summary>
-    [Range(0.0004, 1.0, ErrorMessage = "Say the share of the mixture that is product, from 0.0005 to 1.")]
+    [Range(0.00009, 1.0, ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1.")]
     public required double Strength { get; init; }
 
     /// <summary>How much of the product was used, without water, in millilitres or pieces.</summary>

@@ -30,7 +30,7 @@ const NEW_FIELDS = [
 
 /** Mixes: any two of product, water, total and strength give the rest. Or tops a bottle up. */
 export function BenchTab({ shelf }: ShelfTabProps) {
-  const mixable = shelf.products.filter((one) => one.details.weakest !== "neat");
+  const mixable = shelf.products.filter((one) => one.details.usual !== "neat");
   const [productId, setProductId] = useState(mixable[0]?.id ?? ANY);
   const product = shelf.products.find((one) => one.id === productId);
   const [way, setWay] = useState("new");
@@ -198,10 +198,11 @@ function Result({ mixture, product }: { mixture: Mixture; product: Product | und
           <b>
             {hand.drops === null ? `${hand.productMillilitres} ml` : `${hand.drops} drops`} product
           </b>
-          , {ml(hand.waterMillilitres)} ml water
+          {hand.waterMillilitres > 0 && `, ${ml(hand.waterMillilitres)} ml water`}
         </p>
         <p className="mt-1 text-14 text-soft">
-          Comes to {hand.inWords.toLowerCase()}. Water first, then the product: it foams less.
+          Comes to {hand.inWords.toLowerCase()}.
+          {hand.waterMillilitres > 0 && " Water first, then the product: it foams less."}
         </p>
         <h3 className="mt-5 text-17">Exactly</h3>
         <table className="mt-1 border-collapse text-[15px]">

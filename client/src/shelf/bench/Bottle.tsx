@@ -1,6 +1,6 @@
 import type { Mixture } from "./BenchTab";
 
-const FLOOR = 300;
+const FLOOR = 306;
 const SHOULDER = 92;
 const INK = ["url(#held)", "var(--t2)", "var(--t4)"];
 
@@ -27,7 +27,7 @@ export function Bottle({ mixture }: { mixture: Mixture }) {
           <path d="M0 6 6 0" stroke="var(--contour)" strokeWidth="0.900" />
         </pattern>
         <clipPath id="bottle-inside">
-          <path d="M14 300V112c0-16 22-20 28-34V44h32v34c6 14 28 18 28 34v188z" />
+          <path d="M14 306V112c0-16 22-20 28-34V44h32v34c6 14 28 18 28 34v194z" />
         </clipPath>
       </defs>
       <g clipPath="url(#bottle-inside)">

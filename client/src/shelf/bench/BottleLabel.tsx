@@ -1,15 +1,17 @@
 import type { Product } from "../../api/client";
+import { dayOfYear } from "../../shared/format";
 import type { Mixture } from "./BenchTab";
 
 /** The label for the mixed bottle; on paper it is all that is printed. */
 export function BottleLabel({ mixture, product }: { mixture: Mixture; product: Product }) {
-  const today = new Date().toISOString().slice(0, 10);
   return (
     <section className="mt-6 max-w-[360px]" aria-label="Label for the bottle">
       <div className="border-[1.5px] border-ink p-4">
         <p className="serif text-20">{product.details.name}</p>
         <p className="mt-1 text-[15px] font-semibold">{mixture.byHand.inWords}</p>
-        <p className="text-14">Mixed {today}. Keep for up to half a year.</p>
+        <p className="text-14">
+          Mixed {dayOfYear(mixture.mixedOn)}, good until {dayOfYear(mixture.goodUntil)}.
+        </p>
         {product.hazards.length > 0 && (
           <ul className="mt-2 border-t border-hairline pt-2 text-13 leading-[1.35]">
             {product.hazards.map((hazard) => (

@@ -49,7 +49,7 @@ export function AnswerSheet({ vehicleId, productId, surfaceId, choices }: Props)
   }
   const told = answer.data;
   return (
-    <div className="px-[22px] pt-5 pb-6">
+    <div className="pb-6 desk:px-[22px] desk:pt-5">
       <h2 className="text-[22px]">{told.productName}</h2>
       <p className="mt-1 text-16">
         on <b>{told.surfaceName}</b>

@@ -34,7 +34,9 @@ export function JudgementView({ judgement }: { judgement: Judgement }) {
       {judgement.changes.length > 0 && (
         <section className="mt-4 border-t border-hairline pt-3">
           <h3 className="mb-1 text-17">
-            {judgement.verdict === "keepOff" ? "Instead" : "Do it like this"}
+            {judgement.verdict === "good" || judgement.verdict === "withCare"
+              ? "Do it like this"
+              : "Instead"}
           </h3>
           <ul className="text-[15px] leading-[1.35]">
             {judgement.changes.map((change) => (

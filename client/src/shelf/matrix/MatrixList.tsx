@@ -1,10 +1,12 @@
+import { useState } from "react";
 import { Choice } from "../../shared/Choice";
 import { VerdictWord } from "../../shared/Verdict";
 import type { MatrixProps } from "./MatrixGrid";
 
 /** The same verdicts in words, for one product at a time. */
 export function MatrixList({ matrix, columns, chosen, onChoose }: MatrixProps) {
-  const row = matrix.rows.find((one) => one.productId === chosen.get("product")) ?? matrix.rows[0];
+  const [product, setProduct] = useState(chosen.get("product"));
+  const row = matrix.rows.find((one) => one.productId === product) ?? matrix.rows[0];
   if (!row) {
     return null;
   }
@@ -14,9 +16,7 @@ export function MatrixList({ matrix, columns, chosen, onChoose }: MatrixProps) {
         label="Product"
         value={row.productId}
         options={matrix.rows.map((one) => ({ value: one.productId, label: one.name }))}
-        onChange={(productId) =>
-          onChoose(productId, chosen.get("surface") ?? columns[0]?.surface.id ?? "")
-        }
+        onChange={setProduct}
       />
       <ul className="mt-3">
         {columns.map(({ surface, index }) => {

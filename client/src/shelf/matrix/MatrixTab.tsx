@@ -3,8 +3,10 @@ import { useMemo, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { api, ask, type Matrix } from "../../api/client";
 import { Choice } from "../../shared/Choice";
+import { Sheet } from "../../shared/Sheet";
 import { Empty, Failed, Loading } from "../../shared/States";
 import { useShortcuts } from "../../shared/shortcuts";
+import { usePhone } from "../../shared/usePhone";
 import type { ShelfTabProps } from "../ShelfPage";
 import { AnswerSheet } from "./AnswerSheet";
 import { Legend } from "./Legend";
@@ -66,6 +68,17 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
   );
   const row = matrix.rows.find((one) => one.productId === params.get("product"));
   const column = columns.find(({ surface }) => surface.id === params.get("surface"));
+  const phone = usePhone();
+  const answer =
+    row && column ? (
+      <AnswerSheet
+        key={`${row.productId} ${column.surface.id}`}
+        vehicleId={vehicleId}
+        productId={row.productId}
+        surfaceId={column.surface.id}
+        choices={choices}
+      />
+    ) : null;
   const choose = (productId: string, surfaceId: string) =>
     setParams({ product: productId, surface: surfaceId }, { replace: true });
   useShortcuts([
@@ -124,18 +137,12 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
       </section>
       <aside
         aria-label="Why"
-        className="flex flex-col border-ink max-desk:border-t-[1.5px] desk:sticky desk:top-0 desk:h-[calc(100dvh-101px)] desk:overflow-y-auto desk:border-l-[1.5px]"
+        className="flex flex-col border-ink max-desk:hidden desk:sticky desk:top-0 desk:h-[calc(100dvh-101px)] desk:overflow-y-auto desk:border-l-[1.5px]"
       >
-        {row && column ? (
-          <AnswerSheet
-            key={`${row.productId} ${column.surface.id}`}
-            vehicleId={vehicleId}
-            productId={row.productId}
-            surfaceId={column.surface.id}
-            choices={choices}
-          />
+        {answer && !phone ? (
+          answer
         ) : (
-          <div className="px-[22px] pt-5 text-16 text-soft max-desk:hidden">
+          <div className="px-[22px] pt-5 text-16 text-soft ">
             <h2 className="mb-2 text-20 text-ink">May it touch?</h2>
             <p>
               Each cell is one product on one kind of surface, put on in the gentlest usual way.
@@ -144,6 +151,13 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
           </div>
         )}
       </aside>
+      <Sheet
+        open={phone && answer !== null}
+        onClose={() => setParams({}, { replace: true })}
+        title="May it touch?"
+      >
+        {answer}
+      </Sheet>
     </div>
   );
 }

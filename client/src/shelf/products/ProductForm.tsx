@@ -260,17 +260,17 @@ export function ProductForm({ product, choices, onClose }: Props) {
             Saved.
           </p>
         )}
-        {product && (
-          <button
-            type="button"
-            className="act2 w-full"
-            disabled={remove.isPending}
-            onClick={() => remove.mutate()}
-          >
-            Take it off the shelf
-          </button>
-        )}
       </div>
+      {product && (
+        <button
+          type="button"
+          className="act2 w-full"
+          disabled={remove.isPending}
+          onClick={() => remove.mutate()}
+        >
+          Take it off the shelf
+        </button>
+      )}
     </form>
   );
 }

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useSearchParams } from "react-router";
 import { api, ask, type Product } from "../../api/client";
-import { shortDay } from "../../shared/format";
+import { dayOfYear } from "../../shared/format";
 import { useShortcuts } from "../../shared/shortcuts";
 import type { ShelfTabProps } from "../ShelfPage";
 import { ImportShelf } from "./ImportShelf";
@@ -130,7 +130,7 @@ function List({ products, chosen, onChoose }: ListProps) {
 }
 
 function runsOut(day: string | null | undefined): string {
-  return day ? `${shortDay(day)} ${day.slice(0, 4)}` : "–";
+  return day ? dayOfYear(day) : "–";
 }
 
 /** How full the bottles are together, as a measure with its figure. */

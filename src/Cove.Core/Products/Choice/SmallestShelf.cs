@@ -59,6 +59,9 @@ public sealed class SmallestShelf
         BestPurchase = Purchase(chooser, context);
     }
 
+    /// <summary>Everything that takes a product in this car.</summary>
+    public IReadOnlyList<ShelfJob> Jobs => jobs;
+
     /// <summary>The products of the smallest safe shelf, in the order of the shelf.</summary>
     public IReadOnlyList<Product> Chosen { get; }
 

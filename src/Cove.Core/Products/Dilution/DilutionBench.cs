@@ -124,7 +124,7 @@ public static class DilutionBench
             || product / (product + water) < 1 / (Strength.MostWater + 1)
             ? Flawed(
                 property,
-                "That is more than Cove mixes: up to 100 litres, and up to 2000 parts water to one of product."
+                "That is more than Cove mixes: up to 100 litres, and up to 10,000 parts water to one of product."
             )
             : new MixtureOrFlaw(
                 new Mixture(Volume.FromMillilitres(product), Volume.FromMillilitres(Math.Max(0, water))),

@@ -1,6 +1,7 @@
 using Cove.Core.Products;
 using Cove.Core.Safety;
 using Cove.Core.Sessions;
+using Cove.Core.Vehicles;
 
 namespace Cove.Web.Features.Choices;
 
@@ -109,17 +110,36 @@ internal sealed record SmallestShelfView(
     IReadOnlyList<string> PurchaseAdds
 )
 {
-    public static SmallestShelfView Of(SmallestShelf smallest) =>
-        new(
-            [.. smallest.Roles.Select(ProductPartView.Of)],
-            [.. smallest.Uncovered.Select(Words)],
+    public static SmallestShelfView Of(SmallestShelf smallest)
+    {
+        var words = new JobWords(smallest.Jobs);
+        return new SmallestShelfView(
+            [.. smallest.Roles.Select(part => ProductPartView.Of(part, words))],
+            words.Of(smallest.Uncovered),
             smallest.BestPurchase is { } advice ? ClassPresets.Of(advice.Class).Name : null,
-            [.. smallest.BestPurchase?.Adds.Select(Words) ?? []]
+            words.Of(smallest.BestPurchase?.Adds ?? [])
         );
+    }
+}
 
-    /// <summary>A job in a few words: the task, and the surfaces where they are not all that it tends.</summary>
-    internal static string Words(ShelfJob job) =>
-        $"{job.Task.Name} ({string.Join(", ", job.Surfaces.Select(surface => surface.ShortName))})";
+/// <summary>Says jobs in a few words: the task, with the surfaces where it is only some of those it tends.</summary>
+/// <param name="all">Every job of the car.</param>
+internal sealed class JobWords(IReadOnlyList<ShelfJob> all)
+{
+    public IReadOnlyList<string> Of(IReadOnlyList<ShelfJob> jobs) =>
+        [
+            .. jobs.GroupBy(job => job.Task)
+                .Select(task =>
+                    task.Count() == all.Count(job => job.Task == task.Key)
+                        ? task.Key.Name
+                        : $"{task.Key.Name} ({string.Join("; ", task.Select(job => Together(job.Surfaces)))})"
+                ),
+        ];
+
+    private static string Together(IReadOnlyList<Surface> surfaces) =>
+        surfaces.Count == 1
+            ? surfaces[0].Name.ToLowerInvariant()
+            : SurfaceWords.NameTogether(surfaces).ToLowerInvariant();
 }
 
 /// <summary>What a product is for in a car.</summary>
@@ -138,13 +158,13 @@ internal sealed record ProductPartView(
     IReadOnlyList<string> Adds
 )
 {
-    public static ProductPartView Of(ProductPart part) =>
+    public static ProductPartView Of(ProductPart part, JobWords words) =>
         new(
             part.Product.Id,
             part.Product.Name,
             ClassPresets.Of(part.Product.Make.Class).Name,
             part.Role,
-            [.. part.Does.Select(SmallestShelfView.Words)],
-            [.. part.Adds.Select(SmallestShelfView.Words)]
+            words.Of(part.Does),
+            words.Of(part.Adds)
         );
 }

@@ -27,7 +27,12 @@ internal static class DilutionEndpoints
             .ProducesValidationProblem();
     }
 
-    private static async Task<IResult> Mix(NewMixture wish, ShelfStore shelves, CancellationToken cancel)
+    private static async Task<IResult> Mix(
+        NewMixture wish,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
     {
         var reader = new BenchReader(wish.Unit);
         var given = new MixtureRequest
@@ -45,10 +50,15 @@ internal static class DilutionEndpoints
         MixtureOrFlaw solved = DilutionBench.Solve(given);
         return solved.Flaw is { } flaw
             ? Problems.Flaws([flaw])
-            : await Answer(solved.Mixture!, null, null, wish.ProductId, shelves, cancel);
+            : await Answer(solved.Mixture!, null, null, wish.ProductId, shelves, clock, cancel);
     }
 
-    private static async Task<IResult> TopUp(NewTopUp wish, ShelfStore shelves, CancellationToken cancel)
+    private static async Task<IResult> TopUp(
+        NewTopUp wish,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
     {
         var reader = new BenchReader(wish.Unit);
         Volume? held = reader.Volume(wish.Held, "held");
@@ -77,6 +87,7 @@ internal static class DilutionEndpoints
                 target,
                 wish.ProductId,
                 shelves,
+                clock,
                 cancel
             );
     }
@@ -87,6 +98,7 @@ internal static class DilutionEndpoints
         Strength? target,
         Guid? productId,
         ShelfStore shelves,
+        OwnerClock clock,
         CancellationToken cancel
     )
     {
@@ -114,6 +126,7 @@ internal static class DilutionEndpoints
                 added,
                 held,
                 strength,
+                clock.Today,
                 product is null ? null : MixingAdvice.Remark(product, strength)
             )
         );

@@ -10,6 +10,8 @@ namespace Cove.Web.Features.Dilutions;
 /// <param name="Total">What the bottle holds in the end.</param>
 /// <param name="ByHand">What can be measured out, and what comes of it.</param>
 /// <param name="Fill">The bottle from the bottom up, by hand.</param>
+/// <param name="MixedOn">The day it is mixed.</param>
+/// <param name="GoodUntil">The day until which it keeps.</param>
 /// <param name="Remark">What to bear in mind; null when there is nothing.</param>
 internal sealed record MixtureView(
     string Strength,
@@ -19,10 +21,18 @@ internal sealed record MixtureView(
     VolumeView Total,
     ByHandView ByHand,
     IReadOnlyList<FillView> Fill,
+    DateOnly MixedOn,
+    DateOnly GoodUntil,
     string? Remark
 )
 {
-    public static MixtureView Of(Mixture added, Mixture? held, Strength strength, string? remark)
+    public static MixtureView Of(
+        Mixture added,
+        Mixture? held,
+        Strength strength,
+        DateOnly today,
+        string? remark
+    )
     {
         Measured measured = Measuring.ByHand(added);
         Volume holds = held?.Total ?? Volume.Zero;
@@ -51,6 +61,8 @@ internal sealed record MixtureView(
                     [("In the bottle already", holds), ("Water", hand.Water), ("Product", hand.Product)]
                 ),
             ],
+            today,
+            today.AddMonths(Bottle.MixedKeepsMonths),
             remark
         );
     }

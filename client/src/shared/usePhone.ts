@@ -1,0 +1,14 @@
+import { useSyncExternalStore } from "react";
+
+const NARROW = "(width < 900px)";
+
+function subscribe(onChange: () => void): () => void {
+  const query = window.matchMedia(NARROW);
+  query.addEventListener("change", onChange);
+  return () => query.removeEventListener("change", onChange);
+}
+
+/** Whether the window is as narrow as a phone. */
+export function usePhone(): boolean {
+  return useSyncExternalStore(subscribe, () => window.matchMedia(NARROW).matches);
+}

@@ -1,0 +1,40 @@
+import { Link } from "react-router";
+import type { Today } from "../api/client";
+import { Caution } from "../shared/Caution";
+
+/** What the session needs that is not on the shelf, and the next safe way. */
+export function Lacking({ today }: { today: Today }) {
+  if (today.lacking.length === 0) {
+    return null;
+  }
+  if (today.productsOnShelf === 0) {
+    return (
+      <p className="mb-2 text-14">
+        <b className="text-brass">Nothing is on your shelf yet.</b> Water and a towel do part of
+        this.{" "}
+        <Link className="lnk" to={`/cars/${today.vehicle.id}/shelf/products?add`}>
+          List your bottles
+        </Link>{" "}
+        to see what is safe where.
+      </p>
+    );
+  }
+  return (
+    <ul aria-label="Not on the shelf" className="mb-2 grid gap-1">
+      {today.lacking.map((one) => (
+        <li key={one.taskName + one.surfaces.join()}>
+          <Caution>
+            {[
+              `${one.taskName}: nothing on the shelf is safe and enough.`,
+              one.meanwhile,
+              one.test && `A spot test may clear ${one.test}.`,
+              one.buy && `To buy: ${one.buy.toLowerCase()}.`,
+            ]
+              .filter(Boolean)
+              .join(" ")}
+          </Caution>
+        </li>
+      ))}
+    </ul>
+  );
+}
