@@ -212,7 +212,7 @@ public sealed class BadInputTests
         return values;
     }
 
-    private static async Task AssertProblem(HttpResponseMessage answer, HttpStatusCode status, string? field)
+    internal static async Task AssertProblem(HttpResponseMessage answer, HttpStatusCode status, string? field)
     {
         Assert.Equal(status, answer.StatusCode);
         Assert.Equal("application/problem+json", answer.Content.Headers.ContentType!.MediaType);

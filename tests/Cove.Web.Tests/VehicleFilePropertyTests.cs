@@ -3,9 +3,6 @@ using Cove.Core.Inspections;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
-using FsCheck;
-using FsCheck.Fluent;
-using FsCheck.Xunit;
 
 namespace Cove.Web.Tests;
 
@@ -46,6 +43,8 @@ public sealed class VehicleFilePropertyTests
             }
         );
 
+    private static readonly Guid TestedProduct = new("00000000-0000-4000-9000-000000000005");
+
     private static readonly Gen<LogDocument> Entries =
         from hours in Gen.Choose(1, 20_000)
         from kind in Gen.Elements(Enum.GetValues<LogEntryKind>())
@@ -61,9 +60,26 @@ public sealed class VehicleFilePropertyTests
             Subject =
                 kind == LogEntryKind.Care ? task.Id
                 : kind == LogEntryKind.Event ? happening.Id
+                : kind == LogEntryKind.SpotTest ? $"{TestedProduct}"
                 : inspection.Id,
             Surfaces = kind == LogEntryKind.Care ? [] : ["dash", "driver-seat"],
-            Result = kind == LogEntryKind.Look ? inspection.Results[0].Id : string.Empty,
+            Result =
+                kind == LogEntryKind.Look ? inspection.Results[0].Id
+                : kind == LogEntryKind.SpotTest ? LogStore.SpotPassed
+                : string.Empty,
+            Products =
+                kind == LogEntryKind.SpotTest || (kind == LogEntryKind.Care && seconds % 2 == 0)
+                    ?
+                    [
+                        new LoggedProductDocument
+                        {
+                            Id = TestedProduct,
+                            Name = "Cleaner",
+                            Strength = (seconds + 1) / 3601.0,
+                            Amount = kind == LogEntryKind.Care ? seconds : 0,
+                        },
+                    ]
+                    : [],
             PlannedSeconds = kind == LogEntryKind.Care ? seconds : 0,
             TakenSeconds = kind == LogEntryKind.Care ? seconds : 0,
             Removed = kind == LogEntryKind.Care ? 1 : 0,

@@ -46,7 +46,7 @@ test("places, help and the chart are reached by keys", async ({ page, cove }) =>
   await expect(page.getByRole("heading", { name: "Dashboard" })).toBeVisible();
   await page.keyboard.press("v");
   await expect(page.getByRole("table", { name: "Surfaces, soonest due first" })).toBeVisible();
-  await page.keyboard.press("3");
+  await page.keyboard.press("4");
   await expect(page.getByRole("heading", { name: "Log" })).toBeVisible();
   await page.keyboard.press("1");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();

@@ -168,6 +168,9 @@ function Row({
           <span className="text-soft"> · {entry.surfaces.join(", ")}</span>
         )}
         {entry.note && <span className="note"> · {entry.note}</span>}
+        {entry.products.length > 0 && (
+          <span className="text-13 text-soft"> · {entry.products.map(used).join(", ")}</span>
+        )}
         {turn.isError && (
           <p role="alert" className="text-coral no-underline">
             {turn.error.message}
@@ -200,6 +203,13 @@ function Row({
       </div>
     </li>
   );
+}
+
+/** "Interior cleaner 1:8, 4 ml" */
+function used(product: LogEntry["products"][number]): string {
+  const strength = product.strength === "neat" ? "" : ` ${product.strength}`;
+  const amount = Math.round(product.amount * 10) / 10;
+  return `${product.name.toLowerCase()}${strength}${amount > 0 ? `, ${amount}` : ""}`;
 }
 
 /** Minutes taken as a bar, with a tick at what was planned. */

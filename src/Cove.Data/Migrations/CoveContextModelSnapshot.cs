@@ -278,6 +278,9 @@ namespace Cove.Data.Migrations
                     b.Property<double>("Strength")
                         .HasColumnType("REAL");
 
+                    b.Property<bool>("Taken")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("LogId", "Position");
 
                     b.HasIndex("OwnerId");

@@ -66,6 +66,9 @@ internal sealed class ProductUseRow : OwnedRow
     /// <summary>How much of the product was used, without water, in millilitres or pieces; 0 for a test.</summary>
     public double Amount { get; set; }
 
+    /// <summary>Whether it came from the bottles on the shelf. What a file brings in was taken elsewhere, or is counted already.</summary>
+    public bool Taken { get; set; }
+
     public static ProductUseRow Of(StepProduct product, int position) =>
         new()
         {
@@ -74,6 +77,7 @@ internal sealed class ProductUseRow : OwnedRow
             Name = product.Name,
             Strength = product.Strength.Share,
             Amount = product.Amount.Value,
+            Taken = true,
         };
 }
 

@@ -42,7 +42,7 @@ public sealed class ShelfStore
 
         DateTimeOffset since = measured.Min();
         var uses = await context
-            .ProductUses.Where(use => use.Amount > 0)
+            .ProductUses.Where(use => use.Taken)
             .Join(
                 context.Log.Where(entry => entry.UndoneAt == null && entry.At >= since),
                 use => use.LogId,
@@ -58,6 +58,30 @@ public sealed class ShelfStore
             .ToListAsync(cancel);
         return uses.Select(use => new ProductUse(use.ProductId, use.At, new Quantity(use.Amount)))
             .ToLookup(use => use.ProductId);
+    }
+
+    /// <summary>Measures every bottle by what was used, so that entries of the log may go without giving anything back.</summary>
+    /// <param name="now">The present instant.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task Settle(DateTimeOffset now, CancellationToken cancel = default)
+    {
+        var uses = await Uses((await Load(cancel)).Shelf, cancel);
+        foreach (ProductRow row in await context.Products.ToListAsync(cancel))
+        {
+            Product product = row.Product;
+            var left = BottleStock.Left(product, uses[product.Id]);
+            row.Product = product with
+            {
+                Bottles =
+                [
+                    .. product.Bottles.Select(
+                        (bottle, i) => bottle with { Left = left[i], MeasuredAt = now }
+                    ),
+                ],
+            };
+        }
+
+        await context.SaveChangesAsync(cancel);
     }
 
     /// <summary>What is on record of products on a vehicle: spot tests that count, and makers' instructions.</summary>

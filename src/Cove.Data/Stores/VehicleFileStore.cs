@@ -155,7 +155,7 @@ public sealed class VehicleFileStore
             CareStateRow.Missing(vehicle, (task, _) => FirstLook.LivedIn.StartingLevel(task), now)
         );
         context.Vehicles.Add(vehicle);
-        context.Log.AddRange(file.Log.Select(entry => LogRowOf(entry, vehicle.Id, taken)));
+        context.Log.AddRange(file.Log.Select(entry => LogRowOf(entry, vehicle.Id)));
         await context.SaveChangesAsync(cancel);
         await replay.Refresh((await vehicles.Ledger(vehicle.Id, cancel))!, cancel);
         await transaction.CommitAsync(cancel);
@@ -189,8 +189,7 @@ public sealed class VehicleFileStore
             UndoneAt = row.UndoneAt,
         };
 
-    /// <summary>What was used was used once: a copy of a vehicle takes nothing from the bottles.</summary>
-    private static LogRow LogRowOf(LogDocument entry, Guid vehicleId, bool isCopy)
+    private static LogRow LogRowOf(LogDocument entry, Guid vehicleId)
     {
         var row = new LogRow
         {
@@ -216,7 +215,7 @@ public sealed class VehicleFileStore
                         ProductId = product.Id,
                         Name = product.Name,
                         Strength = product.Strength,
-                        Amount = isCopy ? 0 : product.Amount,
+                        Amount = product.Amount,
                     }
             )
         );

@@ -60,7 +60,12 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
                     (int?)part.Dwell?.TotalSeconds
                 )),
             ],
-            method.Cautions
+            [
+                .. step
+                    .Products.SelectMany(product => product.Cautions)
+                    .Concat(method.Cautions)
+                    .Distinct(StringComparer.Ordinal),
+            ]
         );
     }
 

@@ -219,6 +219,18 @@ internal static class VehicleEndpoints
         CancellationToken cancel
     ) => await store.Archive(vehicleId, at, cancel) ? Results.NoContent() : Problems.NotFound(UnknownVehicle);
 
-    private static async Task<IResult> Delete(Guid vehicleId, VehicleStore store, CancellationToken cancel) =>
-        await store.Delete(vehicleId, cancel) ? Results.NoContent() : Problems.NotFound(UnknownVehicle);
+    private static async Task<IResult> Delete(
+        Guid vehicleId,
+        VehicleStore store,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        // Its log says what was taken from the bottles; that stays taken.
+        await shelves.Settle(clock.Now, cancel);
+        return await store.Delete(vehicleId, cancel)
+            ? Results.NoContent()
+            : Problems.NotFound(UnknownVehicle);
+    }
 }

@@ -7,7 +7,7 @@ using Cove.Core.Vehicles;
 namespace Cove.Web.Features.Verdicts;
 
 /// <summary>Cases to judge. Nothing is looked up or stored: all that counts stands in the request.</summary>
-internal sealed record EvaluateRequest
+public sealed record EvaluateRequest
 {
     /// <summary>The cases, answered in the same order.</summary>
     [MinLength(1, ErrorMessage = "Give at least one case.")]
@@ -17,7 +17,7 @@ internal sealed record EvaluateRequest
 }
 
 /// <summary>One case: a surface, a product at its strength, how it is put on and with what, and the circumstances.</summary>
-internal sealed record CaseRequest
+public sealed record CaseRequest
 {
     /// <summary>What is to be worked on.</summary>
     [Description("What is to be worked on.")]
@@ -54,7 +54,7 @@ internal sealed record CaseRequest
 }
 
 /// <summary>A surface that need not belong to any vehicle.</summary>
-internal sealed record SurfaceRequest
+public sealed record SurfaceRequest
 {
     /// <summary>What it is.</summary>
     [Description(
@@ -83,7 +83,7 @@ internal sealed record SurfaceRequest
 }
 
 /// <summary>A product that need not be on any shelf. What is left out is as in the preset of its class.</summary>
-internal sealed record ProductRequest
+public sealed record ProductRequest
 {
     /// <summary>What it is sold as.</summary>
     [Description(
@@ -150,7 +150,7 @@ internal sealed record ProductRequest
 }
 
 /// <summary>The circumstances of the work.</summary>
-internal sealed record ContextRequest
+public sealed record ContextRequest
 {
     /// <summary>The surface is hot.</summary>
     [Description("The surface is hot to the touch.")]

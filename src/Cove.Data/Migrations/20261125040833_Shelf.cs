@@ -58,6 +58,7 @@ namespace Cove.Data.Migrations
                     Name = table.Column<string>(type: "TEXT", nullable: false),
                     Strength = table.Column<double>(type: "REAL", nullable: false),
                     Amount = table.Column<double>(type: "REAL", nullable: false),
+                    Taken = table.Column<bool>(type: "INTEGER", nullable: false),
                     OwnerId = table.Column<Guid>(type: "TEXT", nullable: false)
                 },
                 constraints: table =>

@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Cove.Data.Migrations
 {
     [DbContext(typeof(CoveContext))]
-    [Migration("20261125031319_Shelf")]
+    [Migration("20261125040833_Shelf")]
     partial class Shelf
     {
         /// <inheritdoc />
@@ -280,6 +280,9 @@ namespace Cove.Data.Migrations
 
                     b.Property<double>("Strength")
                         .HasColumnType("REAL");
+
+                    b.Property<bool>("Taken")
+                        .HasColumnType("INTEGER");
 
                     b.HasKey("LogId", "Position");
 
