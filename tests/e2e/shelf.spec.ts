@@ -122,6 +122,7 @@ test("a product comes from its label onto the shelf, and goes again", async ({ p
   const sheet = page.getByRole("complementary", { name: "Product" });
   await sheet.getByLabel("Left, ml").fill("123");
   await sheet.getByRole("button", { name: "Keep it so" }).click();
+  await expect(sheet.getByText("Saved.")).toBeVisible();
   await expect(page.getByRole("row", { name: /Spirit/ })).toContainText("123 of 500 ml");
 
   await page.getByRole("link", { name: "What may touch what" }).click();
@@ -211,8 +212,7 @@ test("the smallest shelf says what is needed, what is not, and the school change
   await expect(page.getByText("Workshop degreaser")).toBeVisible();
   await page.getByRole("radio", { name: "The gentlest for each" }).click();
   await expect(page.getByRole("radio", { name: "The gentlest for each" })).toBeChecked();
-  await page.getByRole("link", { name: "Cabin" }).click();
-  await page.getByRole("button", { name: /^Steering wheel/ }).click();
+  await open(page, cove, "cabin?surface=wheel");
   await expect(page.getByRole("region", { name: "What it is done with" })).toContainText(
     "Mild leather cleaner",
   );

@@ -34,7 +34,7 @@ export function Choice({ label, value, options, onChange, plain = false }: Props
         <Select.Content
           position="popper"
           sideOffset={4}
-          className="z-50 min-w-[var(--radix-select-trigger-width)] border-[1.5px] border-ink bg-paper"
+          className="z-50 max-h-[var(--radix-select-content-available-height)] min-w-[var(--radix-select-trigger-width)] overflow-y-auto border-[1.5px] border-ink bg-paper"
         >
           <Select.Viewport>
             {options.map((option) => (

@@ -38,7 +38,10 @@ internal sealed class DemoShelf(DateTimeOffset begun)
             },
             Owned(9, "Melamine sponges", ProductClass.MelamineSponge, 8, 5, 4.00m),
             Owned(10, "Workshop degreaser", ProductClass.Degreaser, 1000, 900, 8.50m),
-            Owned(11, "Household bleach", ProductClass.ChlorineBleach, 1500, 1200, 1.90m),
+            Owned(11, "Household bleach", ProductClass.ChlorineBleach, 1500, 1200, 1.90m) with
+            {
+                ShelfLifeMonths = 6,
+            },
             Owned(12, "Descaling vinegar", ProductClass.AcidCleaner, 1000, 800, 1.20m),
         ];
 

@@ -44,12 +44,15 @@ export function MatrixGrid({ matrix, columns, chosen, onChoose }: MatrixProps) {
 
   function onKey(event: KeyboardEvent) {
     const step = STEPS[event.key];
+    // From the cell that has the focus: keys can come faster than the address follows.
+    const cell = (event.target as HTMLElement).dataset.cell?.split(" ").map(Number);
+    const [down = row, across = column] = cell ?? [];
     if (step) {
       event.preventDefault();
-      go(row + step[0], column + step[1]);
+      go(down + step[0], across + step[1]);
     } else if (event.key === "Home" || event.key === "End") {
       event.preventDefault();
-      go(row, event.key === "Home" ? 0 : columns.length - 1);
+      go(down, event.key === "Home" ? 0 : columns.length - 1);
     }
   }
 

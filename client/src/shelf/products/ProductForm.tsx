@@ -8,6 +8,7 @@ import {
   type Product,
   type ProductDetails,
   type Schemas,
+  type Shelf,
   type ShelfChoices,
 } from "../../api/client";
 import { Choice } from "../../shared/Choice";
@@ -67,11 +68,22 @@ export function ProductForm({ product, choices, onClose }: Props) {
             })
           : api.POST("/api/shelf/products", { body: draft }),
       ),
-    onSuccess: async () => {
-      await refresh();
-      if (!product) {
+    onSuccess: async (saved) => {
+      if (product) {
+        // The next change is based on this one, whether or not the list has been read again.
+        setDraft(saved.details as ProductDetails);
+        queries.setQueryData<Shelf>(
+          ["shelf"],
+          (old) =>
+            old && {
+              ...old,
+              products: old.products.map((one) => (one.id === saved.id ? saved : one)),
+            },
+        );
+      } else {
         onClose();
       }
+      await refresh();
     },
   });
   const remove = useMutation({

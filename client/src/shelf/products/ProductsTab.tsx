@@ -52,12 +52,7 @@ export function ProductsTab({ shelf, choices }: ShelfTabProps) {
         {adding ? (
           <ProductForm key="new" choices={choices} onClose={close} />
         ) : chosen ? (
-          <ProductForm
-            key={`${chosen.id} ${chosen.version}`}
-            product={chosen}
-            choices={choices}
-            onClose={close}
-          />
+          <ProductForm key={chosen.id} product={chosen} choices={choices} onClose={close} />
         ) : (
           <div className="px-[22px] pt-5 text-16 text-soft">
             <h2 className="mb-2 text-20 text-ink">From the label</h2>

@@ -58,7 +58,8 @@ internal static class GripAndSightRules
                 c.On(SurfaceKind.Seat)
                 && (
                     c.Product is { Sheen: Sheen.Satin }
-                    || c.Is(ProductClass.WaterBasedDressing, ProductClass.SilicaSpray)
+                    || c.Is(ProductClass.SilicaSpray)
+                    || (c.Is(ProductClass.WaterBasedDressing) && !c.Of(Material.SyntheticLeather))
                 ),
             "A dressed seat can be slippery."
         )

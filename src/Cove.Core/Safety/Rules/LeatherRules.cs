@@ -148,6 +148,20 @@ internal static class LeatherRules
             Change = "As little as possible; condition it afterwards.",
         },
         new(
+            "leather.worn-strong",
+            KeepOff,
+            Harm.Surface,
+            Source.Practice,
+            c =>
+                IsCoated(c)
+                && c.Context.CoatWorn
+                && (c.IsAlkaline || c.InUse.Acid || c.InUse.AlcoholPercent >= 5),
+            "Where the coat is worn, a strong cleaner goes into the leather itself."
+        )
+        {
+            Change = Mild,
+        },
+        new(
             "bare-leather.wet",
             TestFirst,
             Harm.Surface,

@@ -72,6 +72,17 @@ internal static class PersonRules
             Gear = [Gear.FreshAir],
         },
         new(
+            "person.heat-closed",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.Context.CabinHot && c.Context.CabinClosed,
+            "A hot, closed cabin is no place to work in: heat stroke comes before you notice."
+        )
+        {
+            Change = "Open the doors, wait until it has cooled, and work in shade.",
+        },
+        new(
             "person.pressure",
             KeepOff,
             Harm.Person,

@@ -92,6 +92,17 @@ internal static class PlasticRules
             Change = "A matte, water-based protectant.",
         },
         new(
+            "plastic.silica",
+            WithCare,
+            Harm.Result,
+            Source.Practice,
+            c => c.Is(ProductClass.SilicaSpray) && c.Strength.Share > 0.26,
+            "Silica spray this strong is for tyres and outside trim; inside it streaks and shines."
+        )
+        {
+            Change = "1 part to 5 parts water.",
+        },
+        new(
             "plastic.smears",
             WithCare,
             Harm.Result,

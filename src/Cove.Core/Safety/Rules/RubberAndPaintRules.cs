@@ -24,11 +24,22 @@ internal static class RubberAndPaintRules
             TestFirst,
             Harm.Surface,
             Source.Memory,
-            c => c.Of(Material.Rubber) && (c.InUse.Chlorine || c.IsExtreme),
-            "Bleach and very strong cleaners make rubber brittle."
+            c => c.Of(Material.Rubber) && c.InUse.Chlorine,
+            "Bleach makes rubber brittle."
         )
         {
             Change = "Rubber-mat cleaner, or all-purpose cleaner thinned.",
+        },
+        new(
+            "rubber.strong",
+            WithCare,
+            Harm.Surface,
+            Source.Memory,
+            c => c.Of(Material.Rubber) && c.IsExtreme,
+            "Very strong cleaners left on it make rubber brittle."
+        )
+        {
+            Change = "Rinse it off with plenty of water.",
         },
         new(
             "seals.oil",

@@ -46,7 +46,9 @@ internal sealed record ProductView(
             product.Unit,
             product.Usual.InWords(),
             now.Bottles.Sum(bottle => bottle.ProductLeft.Value),
-            now.Bottles.Any(bottle => bottle.TooOldFrom(product.ShelfLifeMonths) <= today),
+            now.Bottles.Any(bottle =>
+                bottle.Left > Quantity.Zero && bottle.TooOldFrom(product.ShelfLifeMonths) <= today
+            ),
             [
                 .. product
                     .Make.Hazards.Select(HazardStatements.Find)
