@@ -26,7 +26,7 @@ async function shot(name, options, story) {
     const vehicles = await (await fetch(`${cove.url}/api/vehicles`)).json();
     await story(page, (place) => `${cove.url}/cars/${vehicles[0]?.id}/${place}`, cove);
     await page.locator("h1").first().waitFor();
-    await page.locator("[role=status]").waitFor({ state: "detached" });
+    await page.locator("[data-waiting]").waitFor({ state: "detached" });
     await page.waitForLoadState("networkidle");
     await page.evaluate(() => document.fonts.ready);
     await page.locator("button.act:disabled").waitFor({ state: "detached" });
@@ -72,10 +72,6 @@ await shot(
   {},
   async (page, place) => void (await page.goto(place("cabin?surface=driver-seat"))),
 );
-await shot("cabin-list", {}, async (page, place) => {
-  await page.goto(place("cabin?surface=boot"));
-  await page.getByRole("radio", { name: "List" }).click();
-});
 await shot(
   "cabin-phone",
   { viewport: PHONE },
@@ -91,6 +87,38 @@ await shot(
   { viewport: PHONE },
   async (page, place) => void (await page.goto(place("look"))),
 );
+await shot(
+  "shelf",
+  {},
+  async (page, place) =>
+    void (await page.goto(
+      place("shelf/matrix?product=00000000-0000-4000-9000-000000000004&surface=rear-glass"),
+    )),
+);
+await shot("shelf-phone", { viewport: PHONE }, async (page, place) => {
+  await page.goto(place("shelf"));
+  await page.getByRole("combobox", { name: "Product" }).click();
+  await page.getByRole("option", { name: "Gloss dressing" }).click();
+  await page.getByRole("button", { name: /^Steering wheel/ }).click();
+  await page.getByRole("dialog").getByRole("status").waitFor();
+});
+await shot(
+  "shelf-products",
+  {},
+  async (page, place) =>
+    void (await page.goto(place("shelf/products?product=00000000-0000-4000-9000-000000000005"))),
+);
+await shot("shelf-bench", {}, async (page, place) => {
+  await page.goto(place("shelf/bench"));
+  await page.getByRole("combobox", { name: "What is mixed" }).click();
+  await page.getByRole("option", { name: "Fabric cleaner concentrate" }).click();
+  await page.getByText("55 ml product").waitFor();
+});
+await shot(
+  "shelf-smallest",
+  {},
+  async (page, place) => void (await page.goto(place("shelf/smallest"))),
+);
 await shot("car-use", {}, async (page, place) => {
   await page.goto(place("car/use"));
   await page.getByLabel("Children on a usual drive").fill("1");
@@ -99,11 +127,6 @@ await shot("car-use", {}, async (page, place) => {
     .first()
     .waitFor();
 });
-await shot(
-  "car-surfaces",
-  {},
-  async (page, place) => void (await page.goto(place("car/surfaces"))),
-);
 await shot("car-learnt", {}, async (page, place) => void (await page.goto(place("car/learnt"))));
 await shot("run-phone", { viewport: PHONE }, async (page, place) => {
   await page.goto(place("today"));
@@ -123,21 +146,5 @@ await shot("run-summary-phone", { viewport: PHONE }, async (page, place) => {
   await page.getByRole("heading", { name: "Done for today" }).waitFor();
 });
 await shot("log", {}, async (page, place) => void (await page.goto(place("log"))));
-await shot("log-correct", {}, async (page, place) => {
-  await page.goto(place("log"));
-  await page
-    .getByRole("button", { name: /^Correct Clean the windscreen/ })
-    .first()
-    .click();
-  await page.getByRole("dialog").waitFor();
-});
 await shot("welcome", { demo: false }, async (page, _, cove) => void (await page.goto(cove.url)));
-await shot("nothing-to-do", { demo: false }, async (page, _, cove) => {
-  await page.goto(cove.url);
-  await page.getByLabel("What do you call it?").fill("Skiff");
-  await page.getByRole("radio", { name: "Just cleaned" }).click();
-  await page.getByRole("button", { name: "Draw the cabin" }).click();
-  await page.getByRole("heading", { name: "Nothing to do today" }).waitFor();
-});
-
 await browser.close();

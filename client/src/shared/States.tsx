@@ -4,7 +4,7 @@ import { Problem } from "../api/client";
 /** The waiting state of a place: a quiet line of water, not a spinner. */
 export function Loading({ what }: { what: string }) {
   return (
-    <div className="grid flex-1 place-items-center p-10" role="status">
+    <div className="grid flex-1 place-items-center p-10" role="status" data-waiting>
       <div className="text-center">
         <svg width="120" height="26" viewBox="0 0 120 26" aria-hidden="true" className="mx-auto">
           <g fill="none" strokeWidth="1.5" strokeLinecap="round">

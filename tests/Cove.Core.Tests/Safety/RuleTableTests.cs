@@ -120,6 +120,7 @@ public sealed class RuleTableTests
         yield return new UseContext { InSun = true };
         yield return new UseContext { CabinHot = true };
         yield return new UseContext { CabinClosed = true };
+        yield return new UseContext { CabinHot = true, CabinClosed = true };
         yield return new UseContext { IgnitionNear = true };
         yield return new UseContext { Unclean = true };
         yield return new UseContext { Damp = true };

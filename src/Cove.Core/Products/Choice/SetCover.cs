@@ -19,12 +19,12 @@ public static class SetCover
         IReadOnlyList<int> weights
     )
     {
-        var search = new Search(new Reduced(elements, sets, weights), weights);
+        var search = new SetCoverSearch(new Reduced(elements, sets, weights), weights);
         return search.Run();
     }
 
     /// <summary>The problem without what others make superfluous.</summary>
-    private sealed class Reduced
+    internal sealed class Reduced
     {
         public Reduced(int elements, IReadOnlyList<IReadOnlyList<int>> sets, IReadOnlyList<int> weights)
         {
@@ -109,67 +109,6 @@ public static class SetCover
             }
 
             return superfluous.Length > 0;
-        }
-    }
-
-    private sealed class Search(Reduced problem, IReadOnlyList<int> weights)
-    {
-        private readonly List<int> chosen = [];
-        private int[] best = [];
-        private int bestWeight = int.MaxValue;
-
-        public IReadOnlyList<int> Run()
-        {
-            Branch([.. problem.Open], 0);
-            return [.. best.Order()];
-        }
-
-        private void Branch(HashSet<int> open, int paid)
-        {
-            if (open.Count == 0)
-            {
-                bestWeight = paid;
-                best = [.. chosen];
-                return;
-            }
-
-            if (paid + LeastFor(open) >= bestWeight)
-            {
-                return;
-            }
-
-            int hardest = open.MinBy(element => (problem.Holders[element].Count, element));
-            var candidates = problem
-                .Holders[hardest]
-                .Select(set => (Set: set, Gain: problem.Sets[set].Count(open.Contains)))
-                .OrderBy(candidate => weights[candidate.Set] / (double)candidate.Gain)
-                .ThenBy(candidate => candidate.Set);
-            foreach (var (set, _) in candidates)
-            {
-                if (paid + weights[set] < bestWeight)
-                {
-                    chosen.Add(set);
-                    Branch([.. open.Except(problem.Sets[set])], paid + weights[set]);
-                    chosen.RemoveAt(chosen.Count - 1);
-                }
-            }
-        }
-
-        /// <summary>What is to be paid at least: elements that share no set need one each.</summary>
-        private int LeastFor(HashSet<int> open)
-        {
-            var used = new HashSet<int>();
-            int least = 0;
-            foreach (int element in open.OrderBy(element => (problem.Holders[element].Count, element)))
-            {
-                if (!problem.Holders[element].Overlaps(used))
-                {
-                    used.UnionWith(problem.Holders[element]);
-                    least += problem.Holders[element].Min(set => weights[set]);
-                }
-            }
-
-            return least;
         }
     }
 }
