@@ -172,6 +172,41 @@ public sealed class ShelfTests
     }
 
     [Fact]
+    public async Task A_mixture_is_kept_as_a_bottle_and_one_past_the_label_is_not()
+    {
+        using var cove = new CoveHost(demo: true);
+        string product = await ProductId(cove, "All-purpose concentrate");
+        double before = await Left(cove, product);
+        string path = $"/api/shelf/products/{product}/mixtures";
+
+        HttpResponseMessage kept = await cove.Post(
+            path,
+            """{"millilitres":500,"strength":"2 %"}""",
+            ("If-Match", "\"1\"")
+        );
+        JsonObject view = (await kept.Content.ReadFromJsonAsync<JsonObject>())!;
+        HttpResponseMessage stale = await cove.Post(
+            path,
+            """{"millilitres":500,"strength":"2 %"}""",
+            ("If-Match", "\"1\"")
+        );
+
+        Assert.Equal(before, (double)view["left"]!, 6);
+        Assert.Equal("1:49", (string)view["details"]!["bottles"]!.AsArray()[^1]!["mixed"]!);
+        Assert.Equal(HttpStatusCode.PreconditionFailed, stale.StatusCode);
+        await BadInputTests.AssertProblem(
+            await cove.Post(path, """{"millilitres":500,"strength":"1:2"}""", ("If-Match", "\"2\"")),
+            HttpStatusCode.BadRequest,
+            "strength"
+        );
+        await BadInputTests.AssertProblem(
+            await cove.Post(path, """{"millilitres":0,"strength":"1:50"}""", ("If-Match", "\"2\"")),
+            HttpStatusCode.BadRequest,
+            "millilitres"
+        );
+    }
+
+    [Fact]
     public async Task The_demo_shelf_has_its_traps_and_they_are_caught()
     {
         using var cove = new CoveHost(demo: true);

@@ -152,6 +152,8 @@ test("the bench reads both notations alike, measures by hand, and refuses what c
   await expect(
     page.getByRole("img", { name: "Water up to 445 millilitres, Product up to 500 millilitres" }),
   ).toBeVisible();
+  await page.getByRole("button", { name: "Keep this bottle" }).click();
+  await expect(page.getByText(/^It stands with Fabric cleaner concentrate/)).toBeVisible();
   await strength.fill("1:1");
   await expect(page.getByText(/stronger than this product is used/)).toBeVisible();
 

@@ -205,11 +205,9 @@ function Row({
   );
 }
 
-/** "Interior cleaner 1:8, 4 ml" */
+/** "interior cleaner 1:8" */
 function used(product: LogEntry["products"][number]): string {
-  const strength = product.strength === "neat" ? "" : ` ${product.strength}`;
-  const amount = Math.round(product.amount * 10) / 10;
-  return `${product.name.toLowerCase()}${strength}${amount > 0 ? `, ${amount}` : ""}`;
+  return `${product.name.toLowerCase()}${product.strength === "neat" ? "" : ` ${product.strength}`}`;
 }
 
 /** Minutes taken as a bar, with a tick at what was planned. */

@@ -178,6 +178,43 @@ public sealed class StockTests
     }
 
     [Fact]
+    public void A_bottle_mixed_at_home_takes_its_product_from_those_it_was_bought_in()
+    {
+        Product product = Owned(
+            Bottle(500, 30) with
+            {
+                Opened = Today.AddDays(-30),
+            },
+            Bottle(500, 500),
+            Bottle(500, 100) with
+            {
+                Mixed = Strength.FromPercent(2),
+                MixedOn = Today,
+            }
+        );
+        IReadOnlyList<Quantity> left = BottleStock.Left(product, []);
+
+        Product mixed = Bottling.Mix(
+            product,
+            left,
+            Volume.FromMillilitres(500),
+            Strength.FromPercent(10),
+            Guid.NewGuid(),
+            Now,
+            Today
+        );
+
+        Assert.Equal([0, 480, 100, 500], mixed.Bottles.Select(bottle => bottle.Left.Value));
+        Assert.Equal(
+            product.Bottles.Sum(bottle => bottle.ProductLeft.Value),
+            mixed.Bottles.Sum(bottle => bottle.ProductLeft.Value),
+            9
+        );
+        Assert.Equal(Today, mixed.Bottles[^1].MixedOn);
+        Assert.Empty(ProductRules.Check(mixed, Today));
+    }
+
+    [Fact]
     public void A_mixture_keeps_for_half_a_year_at_most()
     {
         Bottle mixed = Bottle(500, 500) with

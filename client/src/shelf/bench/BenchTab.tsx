@@ -9,6 +9,7 @@ import { Pick } from "../../shared/Pick";
 import type { ShelfTabProps } from "../ShelfPage";
 import { Bottle } from "./Bottle";
 import { BottleLabel } from "./BottleLabel";
+import { KeepButton } from "./KeepButton";
 
 export type Mixture = Schemas["MixtureView"];
 type Unit = Schemas["VolumeUnit"];
@@ -175,7 +176,7 @@ export function BenchTab({ shelf }: ShelfTabProps) {
       </form>
       <div aria-live="polite">
         {mixture.data ? (
-          <Result mixture={mixture.data} product={product} />
+          <Result mixture={mixture.data} product={product} isNew={way === "new"} />
         ) : (
           <p className="text-16 text-soft">
             {mixture.isError ? "Nothing to pour yet." : "Working it out"}
@@ -186,59 +187,73 @@ export function BenchTab({ shelf }: ShelfTabProps) {
   );
 }
 
-function Result({ mixture, product }: { mixture: Mixture; product: Product | undefined }) {
+type ResultProps = { mixture: Mixture; product: Product | undefined; isNew: boolean };
+
+function Result({ mixture, product, isNew }: ResultProps) {
   const hand = mixture.byHand;
   return (
     <div className="grid gap-x-8 desk:grid-cols-[220px_minmax(0,1fr)]">
-      <Bottle mixture={mixture} />
+      <div className="no-print">
+        <Bottle mixture={mixture} />
+      </div>
       <div>
-        <p className="serif text-26 leading-tight">{mixture.inWords}</p>
-        <h3 className="mt-5 text-17">By hand</h3>
-        <p className="mt-1 text-19">
-          <b>
-            {hand.drops === null ? `${hand.productMillilitres} ml` : `${hand.drops} drops`} product
-          </b>
-          {hand.waterMillilitres > 0 && `, ${ml(hand.waterMillilitres)} ml water`}
-        </p>
-        <p className="mt-1 text-14 text-soft">
-          Comes to {hand.inWords.toLowerCase()}.
-          {hand.waterMillilitres > 0 && " Water first, then the product: it foams less."}
-        </p>
-        <h3 className="mt-5 text-17">Exactly</h3>
-        <table className="mt-1 border-collapse text-[15px]">
-          <thead>
-            <tr className="cap">
-              <th className="w-24" aria-label="Part" />
-              <th className="w-24 !text-right">ml</th>
-              <th className="w-28 !text-right">US fl oz</th>
-              <th className="w-28 !text-right">imp fl oz</th>
-            </tr>
-          </thead>
-          <tbody>
-            {(
-              [
-                ["Product", mixture.product],
-                ["Water", mixture.water],
-                ["In all", mixture.total],
-              ] as const
-            ).map(([name, volume]) => (
-              <tr key={name} className="border-t border-hairline">
-                <th>{name}</th>
-                <td className="text-right font-semibold">{ml(volume.millilitres)}</td>
-                <td className="text-right">{volume.usFluidOunces.toFixed(2)}</td>
-                <td className="text-right">{volume.imperialFluidOunces.toFixed(2)}</td>
+        <div className="no-print">
+          <p className="serif text-26 leading-tight">{mixture.inWords}</p>
+          <h3 className="mt-5 text-17">By hand</h3>
+          <p className="mt-1 text-19">
+            <b>
+              {hand.drops === null ? `${hand.productMillilitres} ml` : `${hand.drops} drops`}{" "}
+              product
+            </b>
+            {hand.waterMillilitres > 0 && `, ${ml(hand.waterMillilitres)} ml water`}
+          </p>
+          <p className="mt-1 text-14 text-soft">
+            Comes to {hand.inWords.toLowerCase()}.
+            {hand.waterMillilitres > 0 && " Water first, then the product: it foams less."}
+          </p>
+          <h3 className="mt-5 text-17">Exactly</h3>
+          <table className="mt-1 border-collapse text-[15px]">
+            <thead>
+              <tr className="cap">
+                <th className="w-24" aria-label="Part" />
+                <th className="w-24 !text-right">ml</th>
+                <th className="w-28 !text-right">US fl oz</th>
+                <th className="w-28 !text-right">imp fl oz</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
-        <div className="mt-4 grid max-w-[52ch] gap-2">
-          {mixture.remark && <Caution>{mixture.remark}</Caution>}
-          <Caution>
-            One product to a bottle, and its label on it. Never mix two products; the label of the
-            original comes first.
-          </Caution>
+            </thead>
+            <tbody>
+              {(
+                [
+                  ["Product", mixture.product],
+                  ["Water", mixture.water],
+                  ["In all", mixture.total],
+                ] as const
+              ).map(([name, volume]) => (
+                <tr key={name} className="border-t border-hairline">
+                  <th>{name}</th>
+                  <td className="text-right font-semibold">{ml(volume.millilitres)}</td>
+                  <td className="text-right">{volume.usFluidOunces.toFixed(2)}</td>
+                  <td className="text-right">{volume.imperialFluidOunces.toFixed(2)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <div className="mt-4 grid max-w-[52ch] gap-2">
+            {mixture.remark && <Caution>{mixture.remark}</Caution>}
+            <Caution>
+              One product to a bottle, and its label on it. Never mix two products; the label of the
+              original comes first.
+            </Caution>
+          </div>
         </div>
         {product && <BottleLabel mixture={mixture} product={product} />}
+        {product && isNew && mixture.byHand.strength !== "neat" && (
+          <KeepButton
+            key={`${product.id} ${mixture.total.millilitres} ${mixture.byHand.strength}`}
+            mixture={mixture}
+            product={product}
+          />
+        )}
       </div>
     </div>
   );

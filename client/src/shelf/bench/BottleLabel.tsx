@@ -5,7 +5,7 @@ import type { Mixture } from "./BenchTab";
 /** The label for the mixed bottle; on paper it is all that is printed. */
 export function BottleLabel({ mixture, product }: { mixture: Mixture; product: Product }) {
   return (
-    <section className="mt-6 max-w-[360px]" aria-label="Label for the bottle">
+    <section className="mt-6 max-w-[360px]" aria-label="Label for the bottle" data-alone-on-paper>
       <div className="border-[1.5px] border-ink p-4">
         <p className="serif text-20">{product.details.name}</p>
         <p className="mt-1 text-[15px] font-semibold">{mixture.byHand.inWords}</p>

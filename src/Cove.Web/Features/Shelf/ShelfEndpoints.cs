@@ -51,6 +51,17 @@ internal static class ShelfEndpoints
             .ProducesProblem(StatusCodes.Status412PreconditionFailed)
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
         shelf
+            .MapPost("/products/{productId:guid}/mixtures", KeepMixture)
+            .WithName("KeepMixture")
+            .WithSummary(
+                "Puts a bottle mixed at home on the shelf and takes the product for it out of the others. Needs the version of the product in an If-Match header."
+            )
+            .Produces<ProductView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+        shelf
             .MapDelete("/products/{productId:guid}", Remove)
             .WithName("RemoveProduct")
             .WithSummary(
@@ -141,15 +152,80 @@ internal static class ShelfEndpoints
             return Problems.Flaws(flaws);
         }
 
-        Changed<Product> changed = await shelves.Change(version, product, cancel);
-        return changed.Outcome switch
+        return Answer(
+            await shelves.Change(version, product, cancel),
+            product,
+            version,
+            uses[productId],
+            clock
+        );
+    }
+
+    private static IResult Answer(
+        Changed<Product> changed,
+        Product product,
+        int version,
+        IEnumerable<ProductUse> uses,
+        OwnerClock clock
+    ) =>
+        changed.Outcome switch
         {
-            ChangeOutcome.Made => Results.Ok(
-                ProductView.Of(product, version + 1, uses[productId], clock.Today)
-            ),
+            ChangeOutcome.Made => Results.Ok(ProductView.Of(product, version + 1, uses, clock.Today)),
             ChangeOutcome.Stale => Problems.Stale(),
             _ => Problems.NotFound(UnknownProduct),
         };
+
+    private static async Task<IResult> KeepMixture(
+        Guid productId,
+        KeptMixture wish,
+        HttpRequest request,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (request.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        SavedShelf saved = await shelves.Load(cancel);
+        if (saved.Shelf.Products.FirstOrDefault(one => one.Id == productId) is not { } before)
+        {
+            return Problems.NotFound(UnknownProduct);
+        }
+
+        if (Strength.Parse(wish.Strength) is not { } strength)
+        {
+            return Problems.Field("strength", Strength.HowToWrite);
+        }
+
+        var uses = await shelves.Uses(saved.Shelf, cancel);
+        Product product = Bottling.Mix(
+            before,
+            BottleStock.Left(before, uses[productId]),
+            Volume.FromMillilitres(wish.Millilitres),
+            strength,
+            Guid.CreateVersion7(clock.Now),
+            clock.Now,
+            clock.Today
+        );
+        Flaw[] flaws =
+        [
+            .. ProductRules
+                .Check(product, clock.Today)
+                .Select(flaw =>
+                    flaw.Property.EndsWith(".Mixed", StringComparison.Ordinal)
+                        ? flaw with
+                        {
+                            Property = "strength",
+                        }
+                        : flaw
+                ),
+        ];
+        return flaws.Length > 0
+            ? Problems.Flaws(flaws)
+            : Answer(await shelves.Change(version, product, cancel), product, version, [], clock);
     }
 
     private static async Task<IResult> Remove(

@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations;
 using Cove.Core.Products;
 using Cove.Core.Safety;
 using Cove.Data;
@@ -58,6 +59,18 @@ internal sealed record ProductView(
             ProductDocument.Of(now)
         );
     }
+}
+
+/// <summary>A bottle that was mixed at home.</summary>
+public sealed record KeptMixture
+{
+    /// <summary>How much is in it.</summary>
+    [Range(1, Quantity.Most, ErrorMessage = "Say how much is in it: 1 ml to 100 litres.")]
+    public required double Millilitres { get; init; }
+
+    /// <summary>How strong it is.</summary>
+    [StringLength(20, ErrorMessage = Core.Products.Strength.HowToWrite)]
+    public required string Strength { get; init; }
 }
 
 /// <summary>A statement on a label.</summary>

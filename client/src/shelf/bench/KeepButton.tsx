@@ -1,0 +1,43 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { api, ask, basedOn, type Product } from "../../api/client";
+import type { Mixture } from "./BenchTab";
+
+/** Puts the mixed bottle on the shelf; what went into it comes out of the bottles it was bought in. */
+export function KeepButton({ mixture, product }: { mixture: Mixture; product: Product }) {
+  const queries = useQueryClient();
+  const keep = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST("/api/shelf/products/{productId}/mixtures", {
+          params: { path: { productId: product.id } },
+          headers: basedOn(product.version),
+          body: { millilitres: mixture.total.millilitres, strength: mixture.byHand.strength },
+        }),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["shelf"] });
+    },
+  });
+  return (
+    <>
+      <button
+        type="button"
+        className="act no-print mt-2"
+        disabled={keep.isPending}
+        onClick={() => keep.mutate()}
+      >
+        Keep this bottle
+      </button>
+      {keep.isSuccess && (
+        <p role="status" className="no-print mt-2 text-14 text-kelp">
+          It stands with {product.details.name}; the product was taken from the bottle it came in.
+        </p>
+      )}
+      {keep.isError && (
+        <p role="alert" className="no-print mt-2 text-coral">
+          {keep.error.message}
+        </p>
+      )}
+    </>
+  );
+}
