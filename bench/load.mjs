@@ -96,6 +96,10 @@ try {
     learnt: () => `${vehicle}/learnt`,
     "walk round": () => `${vehicle}/walk-round`,
     vehicle: () => vehicle,
+    shelf: () => "/api/shelf",
+    stock: () => "/api/shelf/stock",
+    verdicts: () => `${vehicle}/verdicts`,
+    smallest: () => `${vehicle}/smallest-shelf`,
   };
   console.log("view          p50 ms   p95 ms   p95 beside health");
   for (const [name, path] of Object.entries(views)) {

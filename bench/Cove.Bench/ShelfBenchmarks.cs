@@ -84,5 +84,6 @@ public class ShelfBenchmarks
 
     /// <summary>The smallest shelf of a car with a product of every class.</summary>
     [Benchmark]
-    public int SmallestShelfOfACar() => new SmallestShelf(items, shelf, ShelfRecords.None).Chosen.Count;
+    public int SmallestShelfOfACar() =>
+        new SmallestShelf(items, new SafestWays(shelf, ShelfRecords.None)).Chosen.Count;
 }

@@ -255,7 +255,7 @@ export interface paths {
         put?: never;
         /**
          * Judges whether a product may touch a surface: several cases in one call, nothing stored.
-         * @description Each case names a surface, a product at its strength, how it is put on, the tool, and the circumstances. Only the kind of the surface is required; what is left out is filled with what is usual: material and finish by kind, chemistry by class of product, strength, application and tool by common practice. The answer gives the worst verdict, every reason with its source, the changes it asks for and the gear to wear. If any case cannot be read, none is answered and each mistake is named by its path.
+         * @description Each case names a surface, a product at its strength, how it is put on, the tool, and the circumstances. Only the kind of the surface is required; what is left out is filled with what is usual: material and finish by kind, chemistry by class of product, strength, application and tool by common practice. The answer gives the worst verdict, every reason with its source, the changes it asks for and the gear to wear. If any case cannot be read, none is answered and each mistake is named by its path. Example: {"cases":[{"surface":{"kind":"glass","facts":["tintFilm"]},"product":{"class":"glassCleanerWithAmmonia"},"application":"onTowel"},{"surface":{"kind":"seat","material":"coatedLeather"},"product":{"class":"allPurposeCleaner","ph":12},"strength":"1:10","tool":"softBrush","context":{"coatWorn":true}}]}
          */
         post: operations["EvaluateVerdicts"];
         delete?: never;
@@ -1681,7 +1681,7 @@ export interface components {
             adds: string[];
         };
         ProductRequest: {
-            /** @description What it is sold as. The class fills in everything that is not given: a typical chemistry, form, sheen and hazard statements. */
+            /** @description What it is sold as. The class fills in everything that is not given: a typical chemistry, form, sheen and hazard statements. 'glassCleaner' is free of ammonia; 'glassCleanerWithVinegar' stands for any acid one; 'alcoholDetailer' has about 15 % alcohol, 'isopropylAlcohol' 70 %; 'waterBasedDressing' is a water-based dressing or protectant for plastics, matte unless sheen says otherwise; 'solventDressing' a solvent or oily, glossy one; 'degreaser' is strongly alkaline; 'solventCleaner' is for tar and glue; 'acidCleaner' is household vinegar or descaler; 'melamineSponge' counts as an abrasive; 'leatherCleanerMild' and 'leatherCleanerStrong' differ in pH; 'soapWater' is a few drops of mild, ammonia-free soap in water; 'water' is plain or deionised water. */
             class: components["schemas"]["ProductClass"];
             form?: null | components["schemas"]["ProductForm"];
             /**

@@ -7,8 +7,10 @@ namespace Cove.Core.Products;
 /// <param name="ledger">The car.</param>
 /// <param name="shelf">The shelf.</param>
 /// <param name="records">What is on record of the shelf's products on this car.</param>
-public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords records)
+/// <param name="ways">How the products may be used on this car, where that has been worked out in part already.</param>
+public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords records, SafestWays? ways = null)
 {
+    private readonly SafestWays ways = ways ?? new SafestWays(shelf, records);
     private SmallestShelf? smallest;
     private ProductChooser? chooser;
 
@@ -22,13 +24,12 @@ public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords record
     public ShelfRecords Records => records;
 
     /// <summary>The fewest products that do every task of the car safely.</summary>
-    public SmallestShelf Smallest => smallest ??= new SmallestShelf(ledger.Items, shelf, records);
+    public SmallestShelf Smallest => smallest ??= new SmallestShelf(ledger.Items, ways);
 
     /// <summary>Chooses products by the owner's school.</summary>
     public ProductChooser Chooser =>
         chooser ??= new ProductChooser(
-            shelf,
-            records,
+            ways,
             shelf.Schools.Products == ProductSchool.FewProducts
                 ? Smallest.Chosen.Select(product => product.Id).ToHashSet()
                 : []

@@ -77,6 +77,16 @@ public sealed class CareLedger
     public double MarkOf(CareTask task, DateTimeOffset now) =>
         Usage.At(now).Use.Tidiness.MarkFor(task.Stakes);
 
+    /// <summary>Days from fresh to the mark of a task, at the use and time of year of an instant, on the surface where that is shortest; infinite when it never gets there.</summary>
+    /// <remarks>The same as the least of <see cref="Due.IntervalDays"/>, for those who need not know why.</remarks>
+    public double IntervalDays(CareItem item, DateTimeOffset now)
+    {
+        Conditions conditions = Usage.ConditionsAt(now);
+        return item.Surfaces.Min(surface =>
+            MarkOf(item.Task, now) / SoilingOf(item, surface).PerDay(conditions)
+        );
+    }
+
     /// <summary>How every task stands at an instant.</summary>
     public IReadOnlyList<CareStatus> At(DateTimeOffset now) => [.. Items.Select(item => StatusOf(item, now))];
 

@@ -55,23 +55,14 @@ public sealed class LogStore
     public Task<int> Count(Guid vehicleId, CancellationToken cancel = default) =>
         context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel);
 
-    /// <summary>On how many days since an instant something was cared for. Undone entries do not count.</summary>
-    public async Task<int> DaysOfCare(
-        Guid vehicleId,
-        DateTimeOffset since,
-        CancellationToken cancel = default
-    )
+    /// <summary>How many sessions there were since an instant: days on which a vehicle was cared for, counted for each vehicle. Undone entries do not count.</summary>
+    public async Task<int> DaysOfCare(DateTimeOffset since, CancellationToken cancel = default)
     {
-        List<DateTimeOffset> done = await context
-            .Log.Where(row =>
-                row.VehicleId == vehicleId
-                && row.Kind == LogEntryKind.Care
-                && row.UndoneAt == null
-                && row.At >= since
-            )
-            .Select(row => row.At)
+        var done = await context
+            .Log.Where(row => row.Kind == LogEntryKind.Care && row.UndoneAt == null && row.At >= since)
+            .Select(row => new { row.VehicleId, row.At })
             .ToListAsync(cancel);
-        return done.Select(at => at.UtcDateTime.Date).Distinct().Count();
+        return done.Select(one => (one.VehicleId, one.At.UtcDateTime.Date)).Distinct().Count();
     }
 
     /// <summary>The latest event on each surface of a vehicle that still counts.</summary>

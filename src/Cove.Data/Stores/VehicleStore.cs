@@ -36,29 +36,42 @@ public sealed class VehicleStore
             : null;
 
     /// <summary>A vehicle as it stands: surfaces, use, the last change of every level, and what has been learnt. Null when the owner has none of that id.</summary>
-    public async Task<CareLedger?> Ledger(Guid vehicleId, CancellationToken cancel = default)
+    public async Task<CareLedger?> Ledger(Guid vehicleId, CancellationToken cancel = default) =>
+        await Whole.FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel) is { } row
+            ? LedgerOf(row)
+            : null;
+
+    /// <summary>Every vehicle in use as it stands, in the order they were added.</summary>
+    public async Task<IReadOnlyList<CareLedger>> Ledgers(CancellationToken cancel = default)
     {
-        VehicleRow? row = await context
+        List<VehicleRow> rows = await Whole
+            .Where(vehicle => vehicle.ArchivedAt == null)
+            .OrderBy(vehicle => vehicle.AddedAt)
+            .ThenBy(vehicle => vehicle.Id)
+            .ToListAsync(cancel);
+        return [.. rows.Select(LedgerOf)];
+    }
+
+    private IQueryable<VehicleRow> Whole =>
+        context
             .Vehicles.AsNoTracking()
             .AsSplitQuery()
             .Include(vehicle => vehicle.Surfaces)
             .Include(vehicle => vehicle.Usage)
             .Include(vehicle => vehicle.Odometer)
             .Include(vehicle => vehicle.CareStates)
-            .Include(vehicle => vehicle.Learnt)
-            .FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel);
-        return row is null
-            ? null
-            : new CareLedger(
-                row.ToVehicle(),
-                Odometer.Apply(
-                    new Usage(row.Usage.Select(entry => entry.ToEntry())),
-                    row.Odometer.Select(reading => reading.ToReading())
-                ),
-                row.CareStates.ToDictionary(state => state.Key, state => state.State),
-                LearntRow.ToRates(row.Learnt)
-            );
-    }
+            .Include(vehicle => vehicle.Learnt);
+
+    private static CareLedger LedgerOf(VehicleRow row) =>
+        new(
+            row.ToVehicle(),
+            Odometer.Apply(
+                new Usage(row.Usage.Select(entry => entry.ToEntry())),
+                row.Odometer.Select(reading => reading.ToReading())
+            ),
+            row.CareStates.ToDictionary(state => state.Key, state => state.State),
+            LearntRow.ToRates(row.Learnt)
+        );
 
     /// <summary>Adds a vehicle with a level for every task and surface.</summary>
     /// <param name="name">What the owner calls it.</param>

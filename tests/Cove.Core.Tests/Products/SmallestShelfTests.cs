@@ -67,7 +67,7 @@ public sealed class SmallestShelfTests
         ];
         var shelf = Shelf.Empty with { Products = products };
 
-        var smallest = new SmallestShelf(ledger.Items, shelf, ShelfRecords.None);
+        var smallest = new SmallestShelf(ledger.Items, new SafestWays(shelf, ShelfRecords.None));
 
         Assert.Equal(["Glass cleaner", "Fabric cleaner"], smallest.Chosen.Select(product => product.Name));
         Assert.Equal(
@@ -85,11 +85,13 @@ public sealed class SmallestShelfTests
                     smallest.Uncovered.Count
                         - new SmallestShelf(
                             ledger.Items,
-                            shelf with
-                            {
-                                Products = [.. products, Owned("New", one)],
-                            },
-                            ShelfRecords.None
+                            new SafestWays(
+                                shelf with
+                                {
+                                    Products = [.. products, Owned("New", one)],
+                                },
+                                ShelfRecords.None
+                            )
                         )
                             .Uncovered
                             .Count

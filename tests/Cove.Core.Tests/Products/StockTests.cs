@@ -181,7 +181,7 @@ public sealed class StockTests
     public void A_bottle_mixed_at_home_takes_its_product_from_those_it_was_bought_in()
     {
         Product product = Owned(
-            Bottle(500, 30) with
+            Bottle(500, 10) with
             {
                 Opened = Today.AddDays(-30),
             },
@@ -198,13 +198,13 @@ public sealed class StockTests
             product,
             left,
             Volume.FromMillilitres(500),
-            Strength.FromPercent(10),
+            Strength.FromPercent(4),
             Guid.NewGuid(),
             Now,
             Today
         );
 
-        Assert.Equal([0, 480, 100, 500], mixed.Bottles.Select(bottle => bottle.Left.Value));
+        Assert.Equal([0, 490, 100, 500], mixed.Bottles.Select(bottle => bottle.Left.Value));
         Assert.Equal(
             product.Bottles.Sum(bottle => bottle.ProductLeft.Value),
             mixed.Bottles.Sum(bottle => bottle.ProductLeft.Value),

@@ -23,7 +23,7 @@ export function KeepButton({ mixture, product }: { mixture: Mixture; product: Pr
       <button
         type="button"
         className="act no-print mt-2"
-        disabled={keep.isPending}
+        disabled={keep.isPending || keep.isSuccess}
         onClick={() => keep.mutate()}
       >
         Keep this bottle

@@ -6,11 +6,23 @@ namespace Cove.Core.Products;
 
 /// <summary>Chooses what to do a care task with, from what is at hand.</summary>
 /// <remarks>First nothing that harms, then the gentlest that suffices for the level. An owner who likes few products gets those of the smallest safe shelf where they are safe and suffice.</remarks>
-/// <param name="shelf">What is at hand.</param>
-/// <param name="records">What is on record for this car.</param>
+/// <param name="ways">How the products at hand may be used.</param>
 /// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
-public sealed class ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlySet<Guid> preferred)
+public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred)
 {
+    private readonly Shelf shelf = ways.Shelf;
+
+    /// <summary>Makes a chooser for which nothing has been worked out yet.</summary>
+    /// <param name="shelf">What is at hand.</param>
+    /// <param name="records">What is on record for this car.</param>
+    /// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
+    public ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlySet<Guid> preferred)
+        : this(new SafestWays(shelf, records), preferred) { }
+
+    /// <summary>How a product would be used on a surface; see <see cref="SafestWays.Of"/>.</summary>
+    public Pick Safest(Product product, Surface surface, UseContext context) =>
+        ways.Of(product, surface, context);
+
     /// <summary>Chooses for one surface.</summary>
     /// <param name="task">The care task.</param>
     /// <param name="surface">A surface that it tends.</param>
@@ -41,7 +53,7 @@ public sealed class ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlyS
                             .Select(product => (Product: product, Option: option, Rank: rank))
                 )
                 .Where(candidate => candidate.Option.UpTo >= level)
-                .Select(candidate => (Pick: Safest(candidate.Product, surface, context), candidate.Rank))
+                .Select(candidate => (Pick: ways.Of(candidate.Product, surface, context), candidate.Rank))
                 .OfType<(Pick Pick, int Rank)>()
                 .Where(candidate => candidate.Pick.Judgement.MayBeDone)
                 .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
@@ -61,54 +73,6 @@ public sealed class ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlyS
             )
             : Nothing(task, surface, options, level, context);
     }
-
-    /// <summary>How a product would be used on a surface: its usual way, or gentler where that is not safe or the tool is missing.</summary>
-    /// <param name="product">The product.</param>
-    /// <param name="surface">The surface.</param>
-    /// <param name="context">The circumstances, without what is on record.</param>
-    public Pick Safest(Product product, Surface surface, UseContext context)
-    {
-        UsualWay usual = UsualWay.Of(product.Make, surface.Make);
-        var gentle = new UsualWay(Application.OnTowel, Tool.MicrofibreTowel);
-        Pick[] ways =
-        [
-            .. new[] { usual, gentle }
-                .Where(way => shelf.Has(way.Tool))
-                .DefaultIfEmpty(gentle)
-                .Select(way => Judge(product, product.Usual, way, surface, context)),
-        ];
-        Pick best = ways[0].Judgement.MayBeDone ? ways[0] : ways.MinBy(way => way.Judgement.Verdict)!;
-        if (best.Judgement.MayBeDone || product.Weakest == product.Usual)
-        {
-            return best;
-        }
-
-        Pick thin = Judge(product, product.Weakest, best.Way, surface, context);
-        return thin.Judgement.Verdict < best.Judgement.Verdict ? thin : best;
-    }
-
-    private Pick Judge(
-        Product product,
-        Strength strength,
-        UsualWay way,
-        Surface surface,
-        UseContext context
-    ) =>
-        new(
-            product,
-            strength,
-            way,
-            SafetyRules.Judge(
-                new SafetyCase(
-                    surface.Make,
-                    product.Make,
-                    strength,
-                    way.Application,
-                    way.Tool,
-                    records.Fill(context, surface.Id, product.Id, strength)
-                )
-            )
-        );
 
     private bool IsPreferred(Pick pick) =>
         preferred.Contains(pick.Product.Id) || pick.Product == Product.TapWater;
@@ -135,13 +99,13 @@ public sealed class ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlyS
         ProductClass? buy = enough
             .Select(option => (ProductClass?)option.Class)
             .FirstOrDefault(one =>
-                Safest(
+                ways.Of(
                     Product.OfClass(Guid.Empty, string.Empty, one!.Value),
                     surface,
                     context
                 ).Judgement.MayBeDone
             );
-        Pick water = Safest(Product.TapWater, surface, context);
+        Pick water = ways.Of(Product.TapWater, surface, context);
         string meanwhile =
             task.Stage == Stage.Protect ? "Leave it unprotected until then; keep it clean and dry."
             : task.Stage == Stage.PutBack && surface.Kind == SurfaceKind.Air ? "Air the car."
@@ -150,18 +114,11 @@ public sealed class ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlyS
         // Something owned may do but for a test.
         Pick? untested = options
             .SelectMany(option => shelf.Products.Where(product => product.Make.Class == option.Class))
-            .Select(product => Safest(product, surface, context))
+            .Select(product => ways.Of(product, surface, context))
             .FirstOrDefault(pick => pick.Judgement.Verdict == Verdict.TestFirst);
         return new ProductChoice(surface, null, untested, null, buy, meanwhile);
     }
 }
-
-/// <summary>A product at a strength, put on in a way, and what the rules say to that.</summary>
-/// <param name="Product">The product.</param>
-/// <param name="Strength">The strength.</param>
-/// <param name="Way">How it is put on, and with what.</param>
-/// <param name="Judgement">What the rules say.</param>
-public sealed record Pick(Product Product, Strength Strength, UsualWay Way, Judgement Judgement);
 
 /// <summary>What to do a task on a surface with.</summary>
 /// <param name="Surface">The surface.</param>

@@ -10,11 +10,23 @@ public sealed record ShelfRecords(IReadOnlyList<SpotTest> Tests, IReadOnlyList<M
     /// <summary>Nothing on record.</summary>
     public static ShelfRecords None { get; } = new([], []);
 
+    /// <summary>Whether nothing is on record.</summary>
+    public bool IsEmpty => Tests.Count == 0 && Instructions.Count == 0;
+
+    /// <summary>Whether anything is on record of a product on a surface.</summary>
+    public bool Mention(string surfaceId, Guid productId) =>
+        Tests.Any(test =>
+            test.ProductId == productId && test.SurfaceIds.Contains(surfaceId, StringComparer.Ordinal)
+        )
+        || Instructions.Any(one =>
+            (one.SurfaceId ?? surfaceId) == surfaceId && (one.ProductId ?? productId) == productId
+        );
+
     /// <summary>The circumstances with what is on record for a surface, a product and a strength filled in.</summary>
     /// <remarks>A test passed at a strength holds for that one and every thinner one; a test failed holds for that one and every stronger one. A fail outweighs a pass, and a maker who forbids one who allows.</remarks>
     public UseContext Fill(UseContext context, string surfaceId, Guid productId, Strength strength)
     {
-        if (Tests.Count == 0 && Instructions.Count == 0)
+        if (IsEmpty)
         {
             return context;
         }

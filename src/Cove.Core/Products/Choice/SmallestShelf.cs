@@ -17,11 +17,10 @@ public sealed class SmallestShelf
 
     /// <summary>Finds it.</summary>
     /// <param name="items">The tasks of the car.</param>
-    /// <param name="shelf">What is owned.</param>
-    /// <param name="records">What is on record for the car.</param>
-    public SmallestShelf(IReadOnlyList<CareItem> items, Shelf shelf, ShelfRecords records)
+    /// <param name="ways">What is owned, and how it may be used on the car.</param>
+    public SmallestShelf(IReadOnlyList<CareItem> items, SafestWays ways)
     {
-        var chooser = new ProductChooser(shelf, records, new HashSet<Guid>());
+        Shelf shelf = ways.Shelf;
         var context = UseContext.Usual with { Screens = shelf.Schools.Screens };
         products = shelf.Products;
         jobs = [.. items.SelectMany(JobsOf)];
@@ -29,10 +28,10 @@ public sealed class SmallestShelf
         var byWater = new bool[jobs.Count];
         for (int job = 0; job < jobs.Count; job++)
         {
-            byWater[job] = Does(Product.TapWater, jobs[job], chooser, context);
+            byWater[job] = Does(Product.TapWater, jobs[job], ways, context);
             for (int product = 0; product < products.Count; product++)
             {
-                does[product, job] = Does(products[product], jobs[job], chooser, context);
+                does[product, job] = Does(products[product], jobs[job], ways, context);
             }
         }
 
@@ -56,7 +55,7 @@ public sealed class SmallestShelf
                 .Select(job => jobs[job]),
         ];
         Roles = [.. Indexes(products.Count).Select(product => RoleOf(product, chosen, byWater))];
-        BestPurchase = Purchase(chooser, context);
+        BestPurchase = Purchase(ways, context);
     }
 
     /// <summary>Everything that takes a product in this car.</summary>
@@ -93,11 +92,11 @@ public sealed class SmallestShelf
                 .Surfaces.GroupBy(surface => surface.Make)
                 .Select(group => new ShelfJob(item.Task, [.. group]));
 
-    private static bool Does(Product product, ShelfJob job, ProductChooser chooser, UseContext context) =>
+    private static bool Does(Product product, ShelfJob job, SafestWays ways, UseContext context) =>
         TaskProducts
             .Of(job.Task.Id)
             .Any(option => option.Class == product.Make.Class && option.UpTo >= TaskProducts.Routine)
-        && job.Surfaces.All(surface => chooser.Safest(product, surface, context).Judgement.MayBeDone);
+        && job.Surfaces.All(surface => ways.Of(product, surface, context).Judgement.MayBeDone);
 
     private ProductPart RoleOf(int product, IReadOnlyList<int> chosen, bool[] byWater)
     {
@@ -118,14 +117,14 @@ public sealed class SmallestShelf
         );
     }
 
-    private PurchaseAdvice? Purchase(ProductChooser chooser, UseContext context) =>
+    private PurchaseAdvice? Purchase(SafestWays ways, UseContext context) =>
         Uncovered.Count == 0
             ? null
             : Enum.GetValues<ProductClass>()
                 .Select(one => Product.OfClass(Guid.Empty, string.Empty, one))
                 .Select(product => new PurchaseAdvice(
                     product.Make.Class,
-                    [.. Uncovered.Where(job => Does(product, job, chooser, context))]
+                    [.. Uncovered.Where(job => Does(product, job, ways, context))]
                 ))
                 .Where(advice => advice.Adds.Count > 0)
                 .OrderByDescending(advice => advice.Adds.Count)

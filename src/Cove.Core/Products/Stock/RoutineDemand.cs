@@ -19,25 +19,25 @@ public sealed record RoutineDemand(
     {
         var perDay = new Dictionary<Guid, Quantity>();
         var missing = new List<MissingProduct>();
-        foreach (CareStatus status in ledger.At(now))
+        foreach (CareItem item in ledger.Items)
         {
-            double days = status.Surfaces.Min(surface => surface.Due.IntervalDays);
+            double days = ledger.IntervalDays(item, now);
             if (double.IsInfinity(days))
             {
                 continue;
             }
 
-            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(status.Item, chooser).Choices)
+            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(item, chooser).Choices)
             {
                 if (one.Choice.Best is { } pick)
                 {
                     perDay[pick.Product.Id] =
                         perDay.GetValueOrDefault(pick.Product.Id)
-                        + (Consumption.Of(status.Item.Task, one.Surfaces, pick) * (1 / Math.Max(1, days)));
+                        + (Consumption.Of(item.Task, one.Surfaces, pick) * (1 / Math.Max(1, days)));
                 }
                 else if (one.Choice.Buy is { } buy)
                 {
-                    missing.Add(new MissingProduct(status.Item.Task, buy));
+                    missing.Add(new MissingProduct(item.Task, buy));
                 }
             }
         }

@@ -1,4 +1,5 @@
 using Cove.Core.Products;
+using Cove.Core.Upkeep;
 using Cove.Data;
 using Cove.Web.Hosting;
 
@@ -27,18 +28,15 @@ internal static class StockEndpoints
     {
         SavedShelf saved = await shelves.Load(cancel);
         var uses = await shelves.Uses(saved.Shelf, cancel);
+        // Cars of which nothing is on record get the same answers for the same makes.
+        var plain = new SafestWays(saved.Shelf, ShelfRecords.None);
         var demands = new List<RoutineDemand>();
-        int sessions = 0;
-        foreach (SavedVehicle vehicle in (await vehicles.All(cancel)).Where(one => one.ArchivedAt is null))
+        int sessions = await log.DaysOfCare(clock.Now - TimeSpan.FromDays(DaysOfSessions), cancel);
+        foreach (CareLedger ledger in await vehicles.Ledgers(cancel))
         {
-            var ledger = (await vehicles.Ledger(vehicle.Id, cancel))!;
-            CarShelf car = await shelves.For(ledger, cancel);
+            ShelfRecords records = await shelves.Records(ledger.Vehicle.Id, cancel);
+            var car = new CarShelf(ledger, saved.Shelf, records, records.IsEmpty ? plain : null);
             demands.Add(RoutineDemand.Of(ledger, car.Chooser, clock.Now));
-            sessions += await log.DaysOfCare(
-                vehicle.Id,
-                clock.Now - TimeSpan.FromDays(DaysOfSessions),
-                cancel
-            );
         }
 
         RoutineDemand demand = RoutineDemand.Together(demands);

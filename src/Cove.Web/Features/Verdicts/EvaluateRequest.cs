@@ -44,7 +44,7 @@ public sealed record CaseRequest
 
     /// <summary>What the hand works with.</summary>
     [Description(
-        "What the hand works with. A melamine sponge may be given here or as the class of the product; cleaning gel likewise. Left out: the usual tool for this product on this surface; a soft towel without a product."
+        "What the hand works with. 'usedTowel' is a towel or face that has met cleaner or dirt already, 'softBrush' stands for detailing, upholstery and make-up brushes, 'stiffBrush' for carpet and scrubbing brushes, 'scraper' for plastic and blade alike. A melamine sponge may be given here or as the class of the product; cleaning gel likewise. Left out: the usual tool for this product on this surface; a soft towel without a product."
     )]
     public Tool? Tool { get; init; }
 
@@ -87,7 +87,7 @@ public sealed record ProductRequest
 {
     /// <summary>What it is sold as.</summary>
     [Description(
-        "What it is sold as. The class fills in everything that is not given: a typical chemistry, form, sheen and hazard statements."
+        "What it is sold as. The class fills in everything that is not given: a typical chemistry, form, sheen and hazard statements. 'glassCleaner' is free of ammonia; 'glassCleanerWithVinegar' stands for any acid one; 'alcoholDetailer' has about 15 % alcohol, 'isopropylAlcohol' 70 %; 'waterBasedDressing' is a water-based dressing or protectant for plastics, matte unless sheen says otherwise; 'solventDressing' a solvent or oily, glossy one; 'degreaser' is strongly alkaline; 'solventCleaner' is for tar and glue; 'acidCleaner' is household vinegar or descaler; 'melamineSponge' counts as an abrasive; 'leatherCleanerMild' and 'leatherCleanerStrong' differ in pH; 'soapWater' is a few drops of mild, ammonia-free soap in water; 'water' is plain or deionised water."
     )]
     public required ProductClass Class { get; init; }
 
