@@ -81,6 +81,13 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             entry.HasOne<VehicleRow>().WithMany().HasForeignKey(row => row.VehicleId);
             entry.HasOne<RunRow>().WithMany().HasForeignKey(row => row.RunId);
             entry.HasIndex(row => new { row.VehicleId, row.At });
+            // Tests and events are few among the care of many years.
+            entry.HasIndex(row => new
+            {
+                row.VehicleId,
+                row.Kind,
+                row.At,
+            });
             entry.HasMany(row => row.Products).WithOne().HasForeignKey(row => row.LogId);
             entry.Property(row => row.Version).IsConcurrencyToken();
         });

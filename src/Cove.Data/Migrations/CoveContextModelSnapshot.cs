@@ -200,6 +200,8 @@ namespace Cove.Data.Migrations
 
                     b.HasIndex("VehicleId", "At");
 
+                    b.HasIndex("VehicleId", "Kind", "At");
+
                     b.ToTable("Log");
                 });
 

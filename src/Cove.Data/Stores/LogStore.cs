@@ -56,10 +56,22 @@ public sealed class LogStore
         context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel);
 
     /// <summary>How many sessions there were since an instant: days on which a vehicle was cared for, counted for each vehicle. Undone entries do not count.</summary>
-    public async Task<int> DaysOfCare(DateTimeOffset since, CancellationToken cancel = default)
+    /// <param name="vehicleIds">The vehicles.</param>
+    /// <param name="since">The instant.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<int> DaysOfCare(
+        IReadOnlyCollection<Guid> vehicleIds,
+        DateTimeOffset since,
+        CancellationToken cancel = default
+    )
     {
         var done = await context
-            .Log.Where(row => row.Kind == LogEntryKind.Care && row.UndoneAt == null && row.At >= since)
+            .Log.Where(row =>
+                vehicleIds.Contains(row.VehicleId)
+                && row.Kind == LogEntryKind.Care
+                && row.UndoneAt == null
+                && row.At >= since
+            )
             .Select(row => new { row.VehicleId, row.At })
             .ToListAsync(cancel);
         return done.Select(one => (one.VehicleId, one.At.UtcDateTime.Date)).Distinct().Count();

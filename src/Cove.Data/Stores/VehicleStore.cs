@@ -37,14 +37,17 @@ public sealed class VehicleStore
 
     /// <summary>A vehicle as it stands: surfaces, use, the last change of every level, and what has been learnt. Null when the owner has none of that id.</summary>
     public async Task<CareLedger?> Ledger(Guid vehicleId, CancellationToken cancel = default) =>
-        await Whole.FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel) is { } row
+        await WithoutLevels
+            .Include(vehicle => vehicle.CareStates)
+            .FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel)
+            is { } row
             ? LedgerOf(row)
             : null;
 
-    /// <summary>Every vehicle in use as it stands, in the order they were added.</summary>
-    public async Task<IReadOnlyList<CareLedger>> Ledgers(CancellationToken cancel = default)
+    /// <summary>Every vehicle in use, in the order they were added, with how fast its levels rise but not where they stand.</summary>
+    public async Task<IReadOnlyList<CareLedger>> Paces(CancellationToken cancel = default)
     {
-        List<VehicleRow> rows = await Whole
+        List<VehicleRow> rows = await WithoutLevels
             .Where(vehicle => vehicle.ArchivedAt == null)
             .OrderBy(vehicle => vehicle.AddedAt)
             .ThenBy(vehicle => vehicle.Id)
@@ -52,14 +55,13 @@ public sealed class VehicleStore
         return [.. rows.Select(LedgerOf)];
     }
 
-    private IQueryable<VehicleRow> Whole =>
+    private IQueryable<VehicleRow> WithoutLevels =>
         context
             .Vehicles.AsNoTracking()
             .AsSplitQuery()
             .Include(vehicle => vehicle.Surfaces)
             .Include(vehicle => vehicle.Usage)
             .Include(vehicle => vehicle.Odometer)
-            .Include(vehicle => vehicle.CareStates)
             .Include(vehicle => vehicle.Learnt);
 
     private static CareLedger LedgerOf(VehicleRow row) =>

@@ -31,8 +31,13 @@ internal static class StockEndpoints
         // Cars of which nothing is on record get the same answers for the same makes.
         var plain = new SafestWays(saved.Shelf, ShelfRecords.None);
         var demands = new List<RoutineDemand>();
-        int sessions = await log.DaysOfCare(clock.Now - TimeSpan.FromDays(DaysOfSessions), cancel);
-        foreach (CareLedger ledger in await vehicles.Ledgers(cancel))
+        IReadOnlyList<CareLedger> ledgers = await vehicles.Paces(cancel);
+        int sessions = await log.DaysOfCare(
+            [.. ledgers.Select(ledger => ledger.Vehicle.Id)],
+            clock.Now - TimeSpan.FromDays(DaysOfSessions),
+            cancel
+        );
+        foreach (CareLedger ledger in ledgers)
         {
             ShelfRecords records = await shelves.Records(ledger.Vehicle.Id, cancel);
             var car = new CarShelf(ledger, saved.Shelf, records, records.IsEmpty ? plain : null);

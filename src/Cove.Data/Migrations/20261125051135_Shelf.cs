@@ -88,6 +88,11 @@ namespace Cove.Data.Migrations
                 });
 
             migrationBuilder.CreateIndex(
+                name: "IX_Log_VehicleId_Kind_At",
+                table: "Log",
+                columns: new[] { "VehicleId", "Kind", "At" });
+
+            migrationBuilder.CreateIndex(
                 name: "IX_Instructions_OwnerId",
                 table: "Instructions",
                 column: "OwnerId");
@@ -132,6 +137,10 @@ namespace Cove.Data.Migrations
 
             migrationBuilder.DropTable(
                 name: "Products");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Log_VehicleId_Kind_At",
+                table: "Log");
         }
     }
 }

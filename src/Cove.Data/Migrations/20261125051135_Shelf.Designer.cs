@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Cove.Data.Migrations
 {
     [DbContext(typeof(CoveContext))]
-    [Migration("20261125040833_Shelf")]
+    [Migration("20261125051135_Shelf")]
     partial class Shelf
     {
         /// <inheritdoc />
@@ -202,6 +202,8 @@ namespace Cove.Data.Migrations
                     b.HasIndex("RunId");
 
                     b.HasIndex("VehicleId", "At");
+
+                    b.HasIndex("VehicleId", "Kind", "At");
 
                     b.ToTable("Log");
                 });
