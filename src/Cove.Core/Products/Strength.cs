@@ -10,6 +10,9 @@ public readonly partial record struct Strength : IComparable<Strength>
     /// <summary>The most water to one part of product that can be said.</summary>
     public const double MostWater = 10_000;
 
+    /// <summary>The least share that counts as a strength. A hair below one part in <see cref="MostWater"/>, so that what was computed for exactly that much is one.</summary>
+    internal const double LeastShare = (1 - 1e-9) / (MostWater + 1);
+
     /// <summary>Tells an owner how a strength is written.</summary>
     public const string HowToWrite =
         "Write the strength as parts such as 1:8, as a percentage such as 2 %, or as neat.";
@@ -38,7 +41,7 @@ public readonly partial record struct Strength : IComparable<Strength>
     /// <param name="share">Above 0 and up to 1; at least one part in <see cref="MostWater"/> of water.</param>
     /// <exception cref="ArgumentOutOfRangeException">The share is out of range or not a number.</exception>
     public static Strength FromShare(double share) =>
-        share >= 1 / (MostWater + 1) && share <= 1
+        share is >= LeastShare and <= 1
             ? new Strength(share)
             : throw new ArgumentOutOfRangeException(
                 nameof(share),
@@ -70,7 +73,7 @@ public readonly partial record struct Strength : IComparable<Strength>
 
         if (Percentage().Match(plain) is { Success: true } percent)
         {
-            return Number(percent, "value") is { } value && value / 100 >= 1 / (MostWater + 1) && value <= 100
+            return Number(percent, "value") is { } value && value / 100 >= LeastShare && value <= 100
                 ? FromPercent(value)
                 : null;
         }
@@ -96,8 +99,11 @@ public readonly partial record struct Strength : IComparable<Strength>
     public string InWords() =>
         IsNeat ? "Neat, no water" : $"1 part product to {Round(WaterParts)} parts water ({Round(Percent)} %)";
 
-    /// <summary>The strength in short: <c>neat</c>, or <c>1:8</c> with the water last.</summary>
-    public override string ToString() => IsNeat ? "neat" : $"1:{Round(WaterParts)}";
+    /// <summary>The strength in short: <c>neat</c>, <c>1:8</c> with the water last, or in percent where there is more product than water, since the larger number of a pair is read as water.</summary>
+    public override string ToString() =>
+        IsNeat ? "neat"
+        : WaterParts < 1 ? $"{Round(Percent)} %"
+        : $"1:{Round(WaterParts)}";
 
     /// <inheritdoc/>
     public int CompareTo(Strength other) => Share.CompareTo(other.Share);

@@ -84,39 +84,51 @@ public sealed class ShelfStore
         await context.SaveChangesAsync(cancel);
     }
 
-    /// <summary>What is on record of products on a vehicle: spot tests that count, and makers' instructions.</summary>
-    public async Task<ShelfRecords> Records(Guid vehicleId, CancellationToken cancel = default)
+    /// <summary>What is on record of products on each of some vehicles: spot tests that count, and makers' instructions.</summary>
+    public async Task<IReadOnlyDictionary<Guid, ShelfRecords>> Records(
+        IReadOnlyCollection<Guid> vehicleIds,
+        CancellationToken cancel = default
+    )
     {
         List<LogRow> tests = await context
             .Log.AsNoTracking()
             .Include(row => row.Products)
             .Where(row =>
-                row.VehicleId == vehicleId && row.Kind == LogEntryKind.SpotTest && row.UndoneAt == null
+                vehicleIds.Contains(row.VehicleId)
+                && row.Kind == LogEntryKind.SpotTest
+                && row.UndoneAt == null
             )
             .ToListAsync(cancel);
         List<InstructionRow> instructions = await context
             .Instructions.AsNoTracking()
-            .Where(row => row.VehicleId == vehicleId || row.VehicleId == null)
+            .Where(row => row.VehicleId == null || vehicleIds.Contains(row.VehicleId.Value))
             .ToListAsync(cancel);
-        return new ShelfRecords(
-            [
-                .. tests
-                    .Where(row => row.Products.Count > 0)
-                    .Select(row => new SpotTest(
-                        row.SurfaceIds.Split('\n'),
-                        row.Products[0].ProductId,
-                        Strength.FromShare(row.Products[0].Strength),
-                        row.Result == LogStore.SpotPassed,
-                        row.At
-                    )),
-            ],
-            [.. instructions.Select(row => row.ToInstruction())]
+        return vehicleIds.ToDictionary(
+            id => id,
+            id => new ShelfRecords(
+                [
+                    .. tests
+                        .Where(row => row.VehicleId == id && row.Products.Count > 0)
+                        .Select(row => new SpotTest(
+                            row.SurfaceIds.Split('\n'),
+                            row.Products[0].ProductId,
+                            Strength.FromShare(row.Products[0].Strength),
+                            row.Result == LogStore.SpotPassed,
+                            row.At
+                        )),
+                ],
+                [.. instructions.Where(row => (row.VehicleId ?? id) == id).Select(row => row.ToInstruction())]
+            )
         );
     }
 
     /// <summary>The shelf as it serves one car.</summary>
     public async Task<CarShelf> For(CareLedger ledger, CancellationToken cancel = default) =>
-        new(ledger, (await Load(cancel)).Shelf, await Records(ledger.Vehicle.Id, cancel));
+        new(
+            ledger,
+            (await Load(cancel)).Shelf,
+            (await Records([ledger.Vehicle.Id], cancel))[ledger.Vehicle.Id]
+        );
 
     /// <summary>Puts products on the shelf, all of them or none.</summary>
     /// <param name="products">The products, fit by <see cref="ProductRules"/>.</param>

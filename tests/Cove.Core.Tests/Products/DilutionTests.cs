@@ -4,6 +4,10 @@ public sealed class DilutionTests
 {
     private static readonly Gen<double> Millilitres = Gen.Choose(1, 200_000).Select(tenth => tenth / 10.0);
 
+    // From 1:10,000 to neat, thin and strong alike.
+    private static readonly Gen<double> Shares = Gen.Choose(0, 1000)
+        .Select(step => Math.Pow(10_001, -step / 1000.0));
+
     // C1 V1 = C2 V2 (any text on general chemistry): 1:8 is 11.11 % by volume.
     [Fact]
     public void One_to_eight_is_a_ninth_whichever_way_it_is_written()
@@ -100,12 +104,16 @@ public sealed class DilutionTests
     [Property]
     public Property Any_two_of_the_four_give_the_same_mixture() =>
         Prop.ForAll(
-            (from product in Millilitres from water in Millilitres select (product, water)).ToArbitrary(),
+            (
+                from total in Millilitres
+                from share in Shares.Where(share => share < 1)
+                select (total, share)
+            ).ToArbitrary(),
             given =>
             {
-                Volume product = Volume.FromMillilitres(given.product);
-                Volume water = Volume.FromMillilitres(given.water);
-                Strength strength = Strength.FromShare(given.product / (given.product + given.water));
+                Strength strength = Strength.FromShare(given.share);
+                Volume product = Volume.FromMillilitres(given.total * given.share);
+                Volume water = Volume.FromMillilitres(given.total * (1 - given.share));
                 MixtureRequest[] pairs =
                 [
                     new() { Product = product, Water = water },
@@ -155,6 +163,14 @@ public sealed class DilutionTests
             }
         );
 
+    [Theory]
+    [InlineData(0.2, "83.3 %")]
+    [InlineData(0.5, "66.7 %")]
+    [InlineData(1, "1:1")]
+    [InlineData(8, "1:8")]
+    public void More_product_than_water_is_written_in_percent(double waterParts, string written) =>
+        Assert.Equal(written, $"{Strength.FromWaterParts(waterParts)}");
+
     [Property]
     public Property Strengths_survive_being_written_and_read() =>
         Prop.ForAll(
@@ -172,7 +188,11 @@ public sealed class DilutionTests
     [Property]
     public Property What_is_measured_by_hand_is_near_the_exact_mixture_and_says_its_true_strength() =>
         Prop.ForAll(
-            (from product in Millilitres from water in Millilitres select (product, water)).ToArbitrary(),
+            (
+                from total in Millilitres
+                from share in Shares
+                select (product: total * share, water: total * (1 - share))
+            ).ToArbitrary(),
             given =>
             {
                 var exact = new Mixture(
@@ -180,11 +200,18 @@ public sealed class DilutionTests
                     Volume.FromMillilitres(given.water)
                 );
                 Measured hand = Measuring.ByHand(exact);
-                double off = Math.Abs((hand.Mixture.Product.Millilitres - given.product));
-                bool measurable = hand.Drops is { } drops
-                    ? Math.Abs((drops / 20.0) - hand.Mixture.Product.Millilitres) < 1e-9 && off <= 0.05
-                    : off <= 2.5 + 1e-9 || hand.Mixture.Product == exact.Total;
-                return measurable
+                double off = Math.Abs(hand.Mixture.Product.Millilitres - given.product);
+                double unit = hand.Drops is null ? 5 : 0.05;
+                bool isNearest = off <= (unit / 2) + 1e-9;
+                // One unit less would be thinner than any strength that can be said.
+                bool isThinnest =
+                    off < unit
+                    && (hand.Mixture.Product.Millilitres - unit) * 10_001 < given.water + given.product;
+                bool counts =
+                    hand.Drops is not { } drops
+                    || Math.Abs((drops / 20.0) - hand.Mixture.Product.Millilitres) < 1e-9;
+                return counts
+                    && (isNearest || isThinnest || hand.Mixture.Product == exact.Total)
                     && Close(hand.Mixture.Total, exact.Total)
                     && Close(
                         hand.Mixture.Product,
@@ -192,6 +219,61 @@ public sealed class DilutionTests
                     );
             }
         );
+
+    [Property]
+    public Property A_bottle_topped_up_by_hand_still_has_a_strength() =>
+        Prop.ForAll(
+            (
+                from held in Millilitres
+                from more in Millilitres
+                from before in Shares
+                from after in Shares
+                select (held, more, before, after)
+            ).ToArbitrary(),
+            given =>
+            {
+                Volume held = Volume.FromMillilitres(given.held);
+                var bottle = new Mixture(held * given.before, held * (1 - given.before));
+                if (
+                    DilutionBench
+                        .TopUp(
+                            held,
+                            Strength.FromShare(given.before),
+                            held + Volume.FromMillilitres(given.more),
+                            Strength.FromShare(given.after)
+                        )
+                        .Mixture
+                    is not { } added
+                )
+                {
+                    return true;
+                }
+
+                Mixture hand = Measuring.ByHand(added, bottle).Mixture;
+                var whole = new Mixture(bottle.Product + hand.Product, bottle.Water + hand.Water);
+                return Close(hand.Total, added.Total)
+                    && (added.Product != Volume.Zero || hand.Product == Volume.Zero)
+                    && Math.Abs(whole.Strength.Share - given.after) * whole.Total.Millilitres <= 5 + 1e-6;
+            }
+        );
+
+    [Fact]
+    public void Water_alone_is_added_as_it_is()
+    {
+        Mixture added = DilutionBench
+            .TopUp(
+                Volume.FromMillilitres(200),
+                Strength.FromPercent(10),
+                Volume.FromMillilitres(500),
+                Strength.FromPercent(4)
+            )
+            .Mixture!;
+        Measured hand = Measuring.ByHand(added, null);
+
+        Assert.Equal(0, hand.Mixture.Product.Millilitres, 9);
+        Assert.Equal(300, hand.Mixture.Water.Millilitres, 6);
+        Assert.Null(hand.Drops);
+    }
 
     [Fact]
     public void Anything_but_two_values_is_refused()

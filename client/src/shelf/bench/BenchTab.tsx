@@ -202,7 +202,11 @@ function Result({ mixture, product, isNew }: ResultProps) {
           <h3 className="mt-5 text-17">By hand</h3>
           <p className="mt-1 text-19">
             <b>
-              {hand.drops === null ? `${hand.productMillilitres} ml` : `${hand.drops} drops`}{" "}
+              {hand.productMillilitres === 0
+                ? "No more"
+                : hand.drops === null
+                  ? `${ml(hand.productMillilitres)} ml`
+                  : `${hand.drops} drops`}{" "}
               product
             </b>
             {hand.waterMillilitres > 0 && `, ${ml(hand.waterMillilitres)} ml water`}

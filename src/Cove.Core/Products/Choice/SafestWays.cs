@@ -5,17 +5,40 @@ namespace Cove.Core.Products;
 
 /// <summary>How products may be used on the surfaces of a car: in their usual way, or more gently where that is not safe or the tool is missing.</summary>
 /// <remarks>Answers are kept, since many surfaces are of one make and pages ask for all of them.</remarks>
-/// <param name="shelf">What is at hand.</param>
-/// <param name="records">What is on record for the car.</param>
-public sealed class SafestWays(Shelf shelf, ShelfRecords records)
+public sealed class SafestWays
 {
+    private readonly Shelf shelf;
+    private readonly ShelfRecords records;
+
+    /// <summary>Only answers in which nothing on record has a part, so that other cars may share them.</summary>
     private readonly Dictionary<
         (Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens),
         Pick
-    > known = [];
+    > known;
+
+    /// <summary>Begins with no answers.</summary>
+    /// <param name="shelf">What is at hand.</param>
+    /// <param name="records">What is on record for the car.</param>
+    public SafestWays(Shelf shelf, ShelfRecords records)
+        : this(shelf, records, []) { }
+
+    private SafestWays(
+        Shelf shelf,
+        ShelfRecords records,
+        Dictionary<(Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens), Pick> known
+    )
+    {
+        this.shelf = shelf;
+        this.records = records;
+        this.known = known;
+    }
 
     /// <summary>What is at hand.</summary>
     public Shelf Shelf => shelf;
+
+    /// <summary>The same for another car: it shares every answer in which nothing on record has a part. Not for use by two threads at once.</summary>
+    /// <param name="others">What is on record for that car.</param>
+    public SafestWays For(ShelfRecords others) => new(shelf, others, known);
 
     /// <summary>The safest way for a product on a surface.</summary>
     /// <param name="product">The product.</param>

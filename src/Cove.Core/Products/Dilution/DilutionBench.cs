@@ -100,8 +100,8 @@ public static class DilutionBench
 
         return new MixtureOrFlaw(
             new Mixture(
-                Volume.FromMillilitres(Math.Max(0, product)),
-                Volume.FromMillilitres(Math.Max(0, water))
+                Volume.FromMillilitres(product < tiny ? 0 : product),
+                Volume.FromMillilitres(water < tiny ? 0 : water)
             ),
             null
         );
@@ -119,9 +119,7 @@ public static class DilutionBench
             );
         }
 
-        return
-            product + water > Volume.MostMillilitres
-            || product / (product + water) < 1 / (Strength.MostWater + 1)
+        return product + water > Volume.MostMillilitres || product / (product + water) < Strength.LeastShare
             ? Flawed(
                 property,
                 "That is more than Cove mixes: up to 100 litres, and up to 10,000 parts water to one of product."

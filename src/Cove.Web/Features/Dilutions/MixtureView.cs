@@ -34,7 +34,7 @@ internal sealed record MixtureView(
         string? remark
     )
     {
-        Measured measured = Measuring.ByHand(added);
+        Measured measured = Measuring.ByHand(added, held);
         Volume holds = held?.Total ?? Volume.Zero;
         Volume inBottle = holds + added.Total;
         Mixture hand = measured.Mixture;

@@ -28,19 +28,16 @@ internal static class StockEndpoints
     {
         SavedShelf saved = await shelves.Load(cancel);
         var uses = await shelves.Uses(saved.Shelf, cancel);
-        // Cars of which nothing is on record get the same answers for the same makes.
-        var plain = new SafestWays(saved.Shelf, ShelfRecords.None);
-        var demands = new List<RoutineDemand>();
         IReadOnlyList<CareLedger> ledgers = await vehicles.Paces(cancel);
-        int sessions = await log.DaysOfCare(
-            [.. ledgers.Select(ledger => ledger.Vehicle.Id)],
-            clock.Now - TimeSpan.FromDays(DaysOfSessions),
-            cancel
-        );
+        Guid[] ids = [.. ledgers.Select(ledger => ledger.Vehicle.Id)];
+        int sessions = await log.DaysOfCare(ids, clock.Now - TimeSpan.FromDays(DaysOfSessions), cancel);
+        var records = await shelves.Records(ids, cancel);
+        var ways = new SafestWays(saved.Shelf, ShelfRecords.None);
+        var demands = new List<RoutineDemand>();
         foreach (CareLedger ledger in ledgers)
         {
-            ShelfRecords records = await shelves.Records(ledger.Vehicle.Id, cancel);
-            var car = new CarShelf(ledger, saved.Shelf, records, records.IsEmpty ? plain : null);
+            ShelfRecords known = records[ledger.Vehicle.Id];
+            var car = new CarShelf(ledger, saved.Shelf, known, ways.For(known));
             demands.Add(RoutineDemand.Of(ledger, car.Chooser, clock.Now));
         }
 
