@@ -45,8 +45,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("VehicleId", "TaskId", "SurfaceId");
 
-                    b.HasIndex("OwnerId");
-
                     b.ToTable("CareStates");
                 });
 
@@ -80,8 +78,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("VehicleId");
 
                     b.ToTable("Instructions");
@@ -105,8 +101,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Kits");
                 });
@@ -132,8 +126,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("REAL");
 
                     b.HasKey("VehicleId", "TaskId");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Learnt");
                 });
@@ -194,8 +186,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("RunId");
 
                     b.HasIndex("VehicleId", "At");
@@ -224,8 +214,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("VehicleId", "At");
 
-                    b.HasIndex("OwnerId");
-
                     b.ToTable("Odometer");
                 });
 
@@ -250,8 +238,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Products");
                 });
@@ -285,8 +271,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("LogId", "Position");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("ProductId");
 
                     b.ToTable("ProductUses");
@@ -318,8 +302,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("RunId", "Sequence");
-
-                    b.HasIndex("OwnerId");
 
                     b.HasIndex("RunId", "Key")
                         .IsUnique();
@@ -354,8 +336,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("SessionId");
 
                     b.HasIndex("StartKey")
@@ -389,8 +369,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.HasIndex("VehicleId");
 
@@ -456,8 +434,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("VehicleId", "SurfaceId");
 
-                    b.HasIndex("OwnerId");
-
                     b.ToTable("SurfaceRow");
                 });
 
@@ -477,8 +453,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.HasKey("VehicleId", "From");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Usage");
                 });
@@ -518,8 +492,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Vehicles");
                 });

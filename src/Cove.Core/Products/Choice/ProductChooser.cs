@@ -54,7 +54,6 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
                 )
                 .Where(candidate => candidate.Option.UpTo >= level)
                 .Select(candidate => (Pick: ways.Of(candidate.Product, surface, context), candidate.Rank))
-                .OfType<(Pick Pick, int Rank)>()
                 .Where(candidate => candidate.Pick.Judgement.MayBeDone)
                 .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
                 .ThenBy(candidate => candidate.Rank)

@@ -14,6 +14,8 @@ public sealed class SmallestShelf
     private readonly IReadOnlyList<Product> products;
     private readonly IReadOnlyList<ShelfJob> jobs;
     private readonly bool[,] does;
+    private readonly Lazy<IReadOnlyList<ProductPart>> roles;
+    private readonly Lazy<PurchaseAdvice?> bestPurchase;
 
     /// <summary>Finds it.</summary>
     /// <param name="items">The tasks of the car.</param>
@@ -54,8 +56,9 @@ public sealed class SmallestShelf
                 .Where(job => !Indexes(products.Count).Any(product => does[product, job]))
                 .Select(job => jobs[job]),
         ];
-        Roles = [.. Indexes(products.Count).Select(product => RoleOf(product, chosen, byWater))];
-        BestPurchase = Purchase(ways, context);
+        // Whoever only chooses products asks for neither.
+        roles = new(() => [.. Indexes(products.Count).Select(product => RoleOf(product, chosen, byWater))]);
+        bestPurchase = new(() => Purchase(ways, context));
     }
 
     /// <summary>Everything that takes a product in this car.</summary>
@@ -68,10 +71,10 @@ public sealed class SmallestShelf
     public IReadOnlyList<ShelfJob> Uncovered { get; }
 
     /// <summary>What each product is for, in the order of the shelf.</summary>
-    public IReadOnlyList<ProductPart> Roles { get; }
+    public IReadOnlyList<ProductPart> Roles => roles.Value;
 
     /// <summary>What one purchase would add most; null when everything is covered or nothing would help.</summary>
-    public PurchaseAdvice? BestPurchase { get; }
+    public PurchaseAdvice? BestPurchase => bestPurchase.Value;
 
     private int WeightOf(int product) =>
         PerProduct

@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Cove.Data.Migrations
 {
     [DbContext(typeof(CoveContext))]
-    [Migration("20261125051135_Shelf")]
+    [Migration("20261125224346_Shelf")]
     partial class Shelf
     {
         /// <inheritdoc />
@@ -48,8 +48,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("VehicleId", "TaskId", "SurfaceId");
 
-                    b.HasIndex("OwnerId");
-
                     b.ToTable("CareStates");
                 });
 
@@ -83,8 +81,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("VehicleId");
 
                     b.ToTable("Instructions");
@@ -108,8 +104,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Kits");
                 });
@@ -135,8 +129,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("REAL");
 
                     b.HasKey("VehicleId", "TaskId");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Learnt");
                 });
@@ -197,8 +189,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("RunId");
 
                     b.HasIndex("VehicleId", "At");
@@ -227,8 +217,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("VehicleId", "At");
 
-                    b.HasIndex("OwnerId");
-
                     b.ToTable("Odometer");
                 });
 
@@ -253,8 +241,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Products");
                 });
@@ -288,8 +274,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("LogId", "Position");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("ProductId");
 
                     b.ToTable("ProductUses");
@@ -321,8 +305,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("RunId", "Sequence");
-
-                    b.HasIndex("OwnerId");
 
                     b.HasIndex("RunId", "Key")
                         .IsUnique();
@@ -357,8 +339,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("OwnerId");
-
                     b.HasIndex("SessionId");
 
                     b.HasIndex("StartKey")
@@ -392,8 +372,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.HasIndex("VehicleId");
 
@@ -459,8 +437,6 @@ namespace Cove.Data.Migrations
 
                     b.HasKey("VehicleId", "SurfaceId");
 
-                    b.HasIndex("OwnerId");
-
                     b.ToTable("SurfaceRow");
                 });
 
@@ -480,8 +456,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.HasKey("VehicleId", "From");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Usage");
                 });
@@ -521,8 +495,6 @@ namespace Cove.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
-
-                    b.HasIndex("OwnerId");
 
                     b.ToTable("Vehicles");
                 });

@@ -11,6 +11,46 @@ namespace Cove.Data.Migrations
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.DropIndex(
+                name: "IX_Vehicles_OwnerId",
+                table: "Vehicles");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Usage_OwnerId",
+                table: "Usage");
+
+            migrationBuilder.DropIndex(
+                name: "IX_SurfaceRow_OwnerId",
+                table: "SurfaceRow");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Sessions_OwnerId",
+                table: "Sessions");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Runs_OwnerId",
+                table: "Runs");
+
+            migrationBuilder.DropIndex(
+                name: "IX_RunEvents_OwnerId",
+                table: "RunEvents");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Odometer_OwnerId",
+                table: "Odometer");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Log_OwnerId",
+                table: "Log");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Learnt_OwnerId",
+                table: "Learnt");
+
+            migrationBuilder.DropIndex(
+                name: "IX_CareStates_OwnerId",
+                table: "CareStates");
+
             migrationBuilder.CreateTable(
                 name: "Instructions",
                 columns: table => new
@@ -93,34 +133,14 @@ namespace Cove.Data.Migrations
                 columns: new[] { "VehicleId", "Kind", "At" });
 
             migrationBuilder.CreateIndex(
-                name: "IX_Instructions_OwnerId",
-                table: "Instructions",
-                column: "OwnerId");
-
-            migrationBuilder.CreateIndex(
                 name: "IX_Instructions_VehicleId",
                 table: "Instructions",
                 column: "VehicleId");
 
             migrationBuilder.CreateIndex(
-                name: "IX_Kits_OwnerId",
-                table: "Kits",
-                column: "OwnerId");
-
-            migrationBuilder.CreateIndex(
-                name: "IX_ProductUses_OwnerId",
-                table: "ProductUses",
-                column: "OwnerId");
-
-            migrationBuilder.CreateIndex(
                 name: "IX_ProductUses_ProductId",
                 table: "ProductUses",
                 column: "ProductId");
-
-            migrationBuilder.CreateIndex(
-                name: "IX_Products_OwnerId",
-                table: "Products",
-                column: "OwnerId");
         }
 
         /// <inheritdoc />
@@ -141,6 +161,56 @@ namespace Cove.Data.Migrations
             migrationBuilder.DropIndex(
                 name: "IX_Log_VehicleId_Kind_At",
                 table: "Log");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Vehicles_OwnerId",
+                table: "Vehicles",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Usage_OwnerId",
+                table: "Usage",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_SurfaceRow_OwnerId",
+                table: "SurfaceRow",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Sessions_OwnerId",
+                table: "Sessions",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Runs_OwnerId",
+                table: "Runs",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_RunEvents_OwnerId",
+                table: "RunEvents",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Odometer_OwnerId",
+                table: "Odometer",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Log_OwnerId",
+                table: "Log",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Learnt_OwnerId",
+                table: "Learnt",
+                column: "OwnerId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_CareStates_OwnerId",
+                table: "CareStates",
+                column: "OwnerId");
         }
     }
 }
