@@ -33,6 +33,7 @@ public sealed class PracticeTests
     [InlineData(SurfaceKind.Dash, null, SurfaceFacts.None, SolventDressing, KeepOff)]
     [InlineData(SurfaceKind.Dash, null, SurfaceFacts.None, WaterBasedDressing, Good)]
     [InlineData(SurfaceKind.Wheel, null, SurfaceFacts.None, WaterBasedDressing, KeepOff)]
+    [InlineData(SurfaceKind.ShifterSlot, null, SurfaceFacts.None, WaterBasedDressing, KeepOff)]
     [InlineData(SurfaceKind.Wheel, null, SurfaceFacts.None, InteriorCleaner, Good)]
     [InlineData(SurfaceKind.Pedals, null, SurfaceFacts.None, SilicaSpray, KeepOff)]
     [InlineData(SurfaceKind.Mat, Material.Rubber, SurfaceFacts.None, WaterBasedDressing, KeepOff)]

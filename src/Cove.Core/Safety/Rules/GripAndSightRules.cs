@@ -14,7 +14,7 @@ internal static class GripAndSightRules
             KeepOff,
             Harm.Person,
             Source.Practice,
-            c => c.On(SurfaceKind.Wheel, SurfaceKind.Pedals) && c.Dresses,
+            c => c.On(SurfaceKind.Wheel, SurfaceKind.ShifterSlot, SurfaceKind.Pedals) && c.Dresses,
             "It leaves wheel, lever or pedals slippery. What you hold or press stays bare."
         ),
         new(
