@@ -162,6 +162,8 @@ test("the bench reads both notations alike, measures by hand, and refuses what c
   await page.getByLabel("How strong that is").fill("5 %");
   await page.getByLabel("Strength wanted").fill("10 %");
   await expect(page.getByText("40 ml product")).toBeVisible();
+  await page.getByLabel("How strong that is").fill("25 %");
+  await expect(page.getByText("No more product, 300 ml water")).toBeVisible();
   await page.getByLabel("How strong that is").fill("50 %");
   await expect(page.getByText(/too strong for that/)).toBeVisible();
 

@@ -205,7 +205,7 @@ function Result({ mixture, product, isNew }: ResultProps) {
               {hand.productMillilitres === 0
                 ? "No more"
                 : hand.drops === null
-                  ? `${ml(hand.productMillilitres)} ml`
+                  ? `${Number(hand.productMillilitres.toFixed(1))} ml`
                   : `${hand.drops} drops`}{" "}
               product
             </b>
