@@ -213,7 +213,9 @@ function Result({ mixture, product, isNew }: ResultProps) {
           </p>
           <p className="mt-1 text-14 text-soft">
             Comes to {hand.inWords.toLowerCase()}.
-            {hand.waterMillilitres > 0 && " Water first, then the product: it foams less."}
+            {hand.waterMillilitres > 0 &&
+              hand.productMillilitres > 0 &&
+              " Water first, then the product: it foams less."}
           </p>
           <h3 className="mt-5 text-17">Exactly</h3>
           <table className="mt-1 border-collapse text-[15px]">
