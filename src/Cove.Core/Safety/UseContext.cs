@@ -44,7 +44,7 @@ public sealed record UseContext
     /// <summary>What the owner recorded of a maker's instruction for this surface or product.</summary>
     public MakerSays Maker { get; init; }
 
-    /// <summary>What a spot test on this surface, with this product at this strength or a stronger one, came to.</summary>
+    /// <summary>What spot tests on this surface with this product say of this strength.</summary>
     public SpotResult SpotTest { get; init; }
 
     /// <summary>Other products used in the same session, as they are sold.</summary>

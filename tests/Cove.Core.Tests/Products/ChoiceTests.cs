@@ -154,6 +154,24 @@ public sealed class ChoiceTests
     }
 
     [Fact]
+    public void A_failed_test_keeps_off_at_every_strength_until_a_thinner_one_passes()
+    {
+        var product = Guid.NewGuid();
+        var failed = new SpotTest(["seat"], product, Strength.FromWaterParts(4), false, Now);
+        var passed = new SpotTest(["seat"], product, Strength.FromWaterParts(20), true, Now);
+
+        Assert.All([0, 4, 10, 20, 50], water => Assert.Equal(SpotResult.Failed, Of([failed], water)));
+        Assert.All([20, 50], water => Assert.Equal(SpotResult.Passed, Of([failed, passed], water)));
+        // Between the two nobody has tried.
+        Assert.All([0, 4, 10], water => Assert.Equal(SpotResult.Failed, Of([failed, passed], water)));
+
+        SpotResult Of(IReadOnlyList<SpotTest> tests, double water) =>
+            new ShelfRecords(tests, [])
+                .Fill(UseContext.Usual, "seat", product, Strength.FromWaterParts(water))
+                .SpotTest;
+    }
+
+    [Fact]
     public void A_failed_test_outweighs_a_passed_one_and_a_maker_who_forbids_one_who_allows()
     {
         var product = Guid.NewGuid();

@@ -23,7 +23,7 @@ public sealed record ShelfRecords(IReadOnlyList<SpotTest> Tests, IReadOnlyList<M
         );
 
     /// <summary>The circumstances with what is on record for a surface, a product and a strength filled in.</summary>
-    /// <remarks>A test passed at a strength holds for that one and every thinner one; a test failed holds for that one and every stronger one. A fail outweighs a pass, and a maker who forbids one who allows.</remarks>
+    /// <remarks>A test passed at a strength holds for that one and every thinner one. A test failed holds for every strength, until a thinner mixture has been tried and has passed: nobody is led to try the next thinner one unasked. At one strength a fail outweighs a pass, and a maker who forbids one who allows.</remarks>
     public UseContext Fill(UseContext context, string surfaceId, Guid productId, Strength strength)
     {
         if (IsEmpty)
@@ -37,6 +37,7 @@ public sealed record ShelfRecords(IReadOnlyList<SpotTest> Tests, IReadOnlyList<M
         SpotResult spot =
             tests.Any(test => !test.Passed && test.Strength <= strength) ? SpotResult.Failed
             : tests.Any(test => test.Passed && test.Strength >= strength) ? SpotResult.Passed
+            : tests.Any(test => !test.Passed) ? SpotResult.Failed
             : context.SpotTest;
         var said = Instructions.Where(one =>
             (one.SurfaceId ?? surfaceId) == surfaceId && (one.ProductId ?? productId) == productId

@@ -67,6 +67,11 @@ public static class DilutionBench
     /// <returns>The product and water to add, or why it cannot be done by adding.</returns>
     public static MixtureOrFlaw TopUp(Volume held, Strength heldStrength, Volume total, Strength target)
     {
+        if (total == Volume.Zero)
+        {
+            return Flawed(nameof(total), "Say how much the bottle should hold.");
+        }
+
         if (total < held)
         {
             return Flawed(

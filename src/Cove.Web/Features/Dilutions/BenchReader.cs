@@ -27,13 +27,13 @@ internal sealed class BenchReader(VolumeUnit unit)
         return null;
     }
 
-    public Strength? Strength(string? text, string field)
-    {
-        if (string.IsNullOrWhiteSpace(text))
-        {
-            return null;
-        }
+    /// <summary>A strength that may be left out.</summary>
+    public Strength? Strength(string? text, string field) =>
+        string.IsNullOrWhiteSpace(text) ? null : NeededStrength(text, field);
 
+    /// <summary>A strength that must be there.</summary>
+    public Strength? NeededStrength(string text, string field)
+    {
         Strength? read = Core.Products.Strength.Parse(text);
         if (read is null)
         {

@@ -63,8 +63,8 @@ internal static class DilutionEndpoints
         var reader = new BenchReader(wish.Unit);
         Volume? held = reader.Volume(wish.Held, "held");
         Volume? total = reader.Volume(wish.Total, "total");
-        Strength? heldStrength = reader.Strength(wish.HeldStrength, "heldStrength");
-        Strength? target = reader.Strength(wish.Target, "target");
+        Strength? heldStrength = reader.NeededStrength(wish.HeldStrength, "heldStrength");
+        Strength? target = reader.NeededStrength(wish.Target, "target");
         if (reader.Flaws.Count > 0)
         {
             return Problems.Flaws(reader.Flaws);
