@@ -1,3 +1,5 @@
+using System.Globalization;
+
 namespace Cove.Core;
 
 /// <summary>A part of a whole, from 0 (nothing) to 1 (all of it).</summary>
@@ -43,4 +45,7 @@ public readonly record struct Share : IComparable<Share>
 
     /// <summary>Whether the left share is at least the right one.</summary>
     public static bool operator >=(Share left, Share right) => left.Value >= right.Value;
+
+    /// <summary>The share as a number.</summary>
+    public override string ToString() => Value.ToString(CultureInfo.InvariantCulture);
 }

@@ -18,6 +18,8 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<LearntRow> Learnt => Set<LearntRow>();
 
+    public DbSet<ResidueRow> Residues => Set<ResidueRow>();
+
     public DbSet<LogRow> Log => Set<LogRow>();
 
     public DbSet<SessionRow> Sessions => Set<SessionRow>();
@@ -60,12 +62,14 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             vehicle.HasMany(row => row.Odometer).WithOne().HasForeignKey(row => row.VehicleId);
             vehicle.HasMany(row => row.CareStates).WithOne().HasForeignKey(row => row.VehicleId);
             vehicle.HasMany(row => row.Learnt).WithOne().HasForeignKey(row => row.VehicleId);
+            vehicle.HasMany(row => row.Residues).WithOne().HasForeignKey(row => row.VehicleId);
             vehicle.Property(row => row.Version).IsConcurrencyToken();
         });
         modelBuilder.Entity<SurfaceRow>().HasKey(row => new { row.VehicleId, row.SurfaceId });
         modelBuilder.Entity<UsageRow>().HasKey(row => new { row.VehicleId, row.From });
         modelBuilder.Entity<OdometerRow>().HasKey(row => new { row.VehicleId, row.At });
         modelBuilder.Entity<LearntRow>().HasKey(row => new { row.VehicleId, row.TaskId });
+        modelBuilder.Entity<ResidueRow>().HasKey(row => new { row.VehicleId, row.MethodId });
         modelBuilder.Entity<CareStateRow>(state =>
         {
             state.HasKey(row => new

@@ -33,6 +33,7 @@ public static class CoveDatabase
         services.AddScoped(provider => new LogStore(Context(provider), Vehicles(provider), Replay(provider)));
         services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Replay(provider)));
         services.AddScoped(provider => new ShelfStore(Context(provider)));
+        services.AddScoped(provider => new ReminderStore(Context(provider)));
         services.AddScoped(provider => new DemoData(
             Context(provider),
             Vehicles(provider),

@@ -1,5 +1,6 @@
 using Cove.Core;
 using Cove.Core.Products;
+using Cove.Core.Sessions;
 
 namespace Cove.Data;
 
@@ -17,6 +18,12 @@ public enum LogEntryKind
 
     /// <summary>The owner tried a product on a hidden spot.</summary>
     SpotTest,
+
+    /// <summary>Something was found out that changes no level, such as the side of a pane a streak is on.</summary>
+    Note,
+
+    /// <summary>A chore of a session was done: getting ready or setting back.</summary>
+    Chore,
 }
 
 /// <summary>One entry of the log.</summary>
@@ -24,7 +31,7 @@ public enum LogEntryKind
 /// <param name="VehicleId">The vehicle.</param>
 /// <param name="RunId">The run it was made in; null when it was not made in one.</param>
 /// <param name="Kind">What it records.</param>
-/// <param name="Subject">Id of the care task, the event, the inspection or the product tested, by kind.</param>
+/// <param name="Subject">Id of the care task, the event, the inspection, the product tested, the test or the chore, by kind.</param>
 /// <param name="SurfaceIds">The surfaces an event touched or a look was at; empty for everything the task tends.</param>
 /// <param name="Result">Id of the result of an inspection, <c>passed</c> or <c>failed</c> for a spot test; empty for other kinds.</param>
 /// <param name="At">When it was done or happened.</param>
@@ -51,7 +58,11 @@ public sealed record LogEntry(
     IReadOnlyList<LoggedProduct> Products,
     DateTimeOffset? UndoneAt,
     int Version
-);
+)
+{
+    /// <summary>How it was done; none for other kinds than care and for care from before methods were kept.</summary>
+    public IReadOnlyList<StepMethod> Methods { get; init; } = [];
+}
 
 /// <summary>A product as an entry of the log names it.</summary>
 /// <param name="ProductId">The product. It may have left the shelf since.</param>

@@ -5,10 +5,14 @@ using Cove.Data;
 using Cove.Web.Features.Cabin;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Dilutions;
+using Cove.Web.Features.Glass;
 using Cove.Web.Features.Health;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Log;
+using Cove.Web.Features.Methods;
+using Cove.Web.Features.Reminders;
 using Cove.Web.Features.Runs;
+using Cove.Web.Features.Schools;
 using Cove.Web.Features.Shelf;
 using Cove.Web.Features.Today;
 using Cove.Web.Features.Use;
@@ -84,6 +88,10 @@ api.MapShelfFiles();
 api.MapStock();
 api.MapChoices();
 api.MapDilutions();
+api.MapMethods();
+api.MapGlass();
+api.MapSchools();
+api.MapReminders();
 
 CoveDatabase.Prepare(app.Services);
 using (IServiceScope scope = app.Services.CreateScope())

@@ -26,6 +26,21 @@ internal static class Cars
         );
     }
 
+    /// <summary>The problem of ordering some tasks as the table has them.</summary>
+    public static OrderProblem Session(
+        CabinLayout layout,
+        IEnumerable<CareItem> items,
+        WaysOfWorking? ways = null
+    )
+    {
+        WaysOfWorking worked = ways ?? WaysOfWorking.Default;
+        return new SessionJobs(
+            new SessionPlaces(CabinBuilder.Build(layout), worked.Zones),
+            worked,
+            ChorePaces.Nothing
+        ).Of([.. items.Select(item => TaskWork.FromTable(new CareStatus(item, [])))]);
+    }
+
     /// <summary>Every layout that can be answered, any of them as likely as its body.</summary>
     public static Gen<CabinLayout> Layouts { get; } =
         Gen.Elements<BodyShape>(BodyShape.All).SelectMany(LayoutsOf);

@@ -1,7 +1,9 @@
 global using Cove.Core;
 global using Cove.Core.Inspections;
+global using Cove.Core.Methods;
 global using Cove.Core.Products;
 global using Cove.Core.Safety;
+global using Cove.Core.Schools;
 global using Cove.Core.Sessions;
 global using Cove.Core.Upkeep;
 global using Cove.Core.Vehicles;

@@ -25,6 +25,9 @@ public sealed record Inspection(
     /// <summary>Whether it can be made at any time; some need a photo from before, or a surface that has to dry again.</summary>
     public bool AnyTime { get; init; } = true;
 
+    /// <summary>Whether it judges the cleaning before it, rather than what has settled since.</summary>
+    public bool JudgesCleaning { get; init; }
+
     /// <summary>The tasks it tells of on a surface.</summary>
     public IEnumerable<CareTask> TasksOn(Surface surface) =>
         TaskIds.Select(id => CareTasks.Find(id)!).Where(task => task.Tends(surface));

@@ -41,7 +41,7 @@ public static class InspectionTable
             "sheen",
             "Sheen",
             "Look along the surface towards a window. Clean leather and rims are matte; shine is oil, not health.",
-            ["clean-wheel", "clean-leather", "raise-nap", "seal-leather"],
+            ["clean-wheel", "clean-leather", "clean-synthetic", "raise-nap", "seal-leather"],
             [
                 Sees("matte", "Matte all over", 0.25),
                 Sees("edges", "Shine where hands and legs rub", 0.85),
@@ -61,6 +61,7 @@ public static class InspectionTable
                 "child-seat",
                 "clean-fabric-seats",
                 "clean-leather",
+                "clean-synthetic",
                 "foam-carpets",
                 "foam-fabric-mats",
                 "headliner",
@@ -120,6 +121,19 @@ public static class InspectionTable
             0.3,
             Seconds(8)
         ),
+        new(
+            "night-check",
+            "Night check",
+            "The evening after the glass was done, look through the windscreen at the lamps of others, from the driver's seat.",
+            ["windscreen"],
+            [Sees("clear", "Clear", 0.1), Sees("streaks", "Streaks", 0.35), Sees("haze", "Some haze", 0.55)],
+            0.3,
+            Seconds(8)
+        )
+        {
+            AnyTime = false,
+            JudgesCleaning = true,
+        },
         new(
             "smell",
             "First breath",

@@ -1,3 +1,4 @@
+using Cove.Core.Methods;
 using Cove.Core.Safety;
 using Cove.Core.Upkeep;
 
@@ -30,11 +31,20 @@ public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords record
     public ProductChooser Chooser =>
         chooser ??= new ProductChooser(
             ways,
-            shelf.Schools.Products == ProductSchool.FewProducts
+            shelf.Ways.Products == ProductSchool.FewProducts
                 ? Smallest.Chosen.Select(product => product.Id).ToHashSet()
                 : []
         );
 
+    /// <summary>How the tasks of the car are done.</summary>
+    /// <param name="now">The present instant.</param>
+    /// <param name="paces">What has been learnt of the owner's pace at chores.</param>
+    public MethodBook MethodsAt(DateTimeOffset now, ChorePaces paces) =>
+        new(ledger, shelf, new GlassAdvisor(new GlassKit(ways, records), ledger.Residues), now)
+        {
+            Paces = paces,
+        };
+
     /// <summary>The circumstances by the owner's schools.</summary>
-    public UseContext Context => UseContext.Usual with { Screens = shelf.Schools.Screens };
+    public UseContext Context => UseContext.Usual with { Screens = shelf.Ways.Screens };
 }

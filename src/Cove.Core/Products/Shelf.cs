@@ -1,4 +1,5 @@
 using Cove.Core.Safety;
+using Cove.Core.Schools;
 
 namespace Cove.Core.Products;
 
@@ -6,33 +7,26 @@ namespace Cove.Core.Products;
 /// <param name="Products">The products, in the order they were added.</param>
 /// <param name="Tools">The tools. None at all means that nobody has listed them yet, and they are taken to be there.</param>
 /// <param name="Towels">The towels.</param>
-/// <param name="Schools">Choices between sound ways of working.</param>
+/// <param name="Ways">How the owner likes to work.</param>
 public sealed record Shelf(
     IReadOnlyList<Product> Products,
     IReadOnlyList<OwnedTool> Tools,
     IReadOnlyList<OwnedTowels> Towels,
-    ShelfSchools Schools
+    WaysOfWorking Ways
 )
 {
     /// <summary>A shelf with nothing on it.</summary>
-    public static Shelf Empty { get; } = new([], [], [], new ShelfSchools());
+    public static Shelf Empty { get; } = new([], [], [], WaysOfWorking.Default);
 
     /// <summary>The products at hand: those on the shelf, and water from the tap.</summary>
     public IEnumerable<Product> AtHand => Products.Append(Product.TapWater);
 
+    /// <summary>Whether a tool has been listed as there. Ask this for what is dangerous without practice.</summary>
+    public bool Owns(Tool tool) => Tools.Any(owned => owned.Tool == tool);
+
     /// <summary>Whether a tool is there.</summary>
     public bool Has(Tool tool) =>
         Tools.Count == 0 || !OwnedTool.Ownable.Contains(tool) || Tools.Any(owned => owned.Tool == tool);
-}
-
-/// <summary>Choices between sound ways of working that concern products.</summary>
-public sealed record ShelfSchools
-{
-    /// <summary>How many products to work with.</summary>
-    public ProductSchool Products { get; init; }
-
-    /// <summary>How far to go with screens.</summary>
-    public ScreenSchool Screens { get; init; }
 }
 
 /// <summary>How many products an owner likes to work with.</summary>

@@ -1,3 +1,4 @@
+using Cove.Core.Schools;
 using Cove.Core.Upkeep;
 
 namespace Cove.Core.Sessions;
@@ -18,6 +19,12 @@ public sealed record OrderProblem(
     /// <summary>Putting one kit down and taking up another: 10 seconds. Cove's own choice.</summary>
     public static readonly TimeSpan KitSwap = TimeSpan.FromSeconds(10);
 
+    /// <summary>The order in which stages come where no precedence decides; earliest first.</summary>
+    public IReadOnlyList<Stage> Stages { get; init; } = StageOrder.For(WaysOfWorking.Default);
+
+    /// <summary>Whether the places of a job are visited in the order given, rather than the shortest way round from where the person stands.</summary>
+    public bool PlacesInOrder { get; init; }
+
     /// <summary>Seconds of walking between two positions on the way round, the shorter way.</summary>
     public double Walk(double from, double to)
     {
@@ -27,12 +34,12 @@ public sealed record OrderProblem(
 }
 
 /// <summary>One piece of work that is done without a break.</summary>
-/// <param name="TaskId">The care task it belongs to.</param>
+/// <param name="TaskId">The care task it belongs to, or the chore it is.</param>
 /// <param name="PutsBack">Whether it is the putting back of that task, rather than the task itself.</param>
 /// <param name="Stage">Where it belongs in a session.</param>
 /// <param name="Hands">How long the hands are busy, walking, swapping and fetching not included; longer than zero.</param>
 /// <param name="Kits">The kits it needs.</param>
-/// <param name="Places">Where it is done, in seconds along the way round: none for work that can be done wherever the person stands, several, in ascending order, for work that goes from door to door.</param>
+/// <param name="Places">Where it is done, in seconds along the way round: none for work that can be done wherever the person stands, several for work that goes from door to door: in ascending order, or in the order to visit them where <see cref="OrderProblem.PlacesInOrder"/> holds.</param>
 /// <param name="Drying">How long something dries after it; zero for nothing.</param>
 public sealed record OrderJob(
     string TaskId,

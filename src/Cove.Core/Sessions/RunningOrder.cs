@@ -28,6 +28,9 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
         var fetched = new HashSet<Kit>();
         var open = new OpenJobs(problem);
         var hands = new Hands(problem.Start, [], TimeSpan.Zero);
+        Dictionary<Stage, int> turns = problem
+            .Stages.Select((stage, turn) => (stage, turn))
+            .ToDictionary(pair => pair.stage, pair => pair.turn);
         TimeSpan changeover = TimeSpan.Zero;
 
         while (steps.Count < count)
@@ -35,7 +38,13 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
             Candidate? next = null;
             foreach (int job in open.Ready)
             {
-                Candidate candidate = Consider(problem, job, open.From(job), hands);
+                Candidate candidate = Consider(
+                    problem,
+                    job,
+                    turns[problem.Jobs[job].Stage],
+                    open.From(job),
+                    hands
+                );
                 next = next is null || candidate.Rank.CompareTo(next.Rank) < 0 ? candidate : next;
             }
 
@@ -66,7 +75,7 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
         return new RunningOrder(steps, changeover);
     }
 
-    private static Candidate Consider(OrderProblem problem, int job, TimeSpan from, Hands hands)
+    private static Candidate Consider(OrderProblem problem, int job, int turn, TimeSpan from, Hands hands)
     {
         OrderJob work = problem.Jobs[job];
         IReadOnlyList<double> tour = Tour(problem, work, hands.Position);
@@ -76,7 +85,7 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
         return new Candidate(
             job,
             from > hands.Free ? from : hands.Free,
-            work.Stage,
+            turn,
             walk + (swap ? OrderProblem.KitSwap : TimeSpan.Zero),
             tour
         );
@@ -85,7 +94,7 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
     /// <summary>The places of a job in the order they are visited: from the nearest one, round the way that comes to an end soonest.</summary>
     private static IReadOnlyList<double> Tour(OrderProblem problem, OrderJob job, double from)
     {
-        if (job.Places.Count <= 1)
+        if (job.Places.Count <= 1 || problem.PlacesInOrder)
         {
             return job.Places;
         }
@@ -121,12 +130,12 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
     private sealed record Candidate(
         int Job,
         TimeSpan Begin,
-        Stage Stage,
+        int Turn,
         TimeSpan Changeover,
         IReadOnlyList<double> Tour
     )
     {
-        public (TimeSpan, Stage, TimeSpan, int) Rank => (Begin, Stage, Changeover, Job);
+        public (TimeSpan, int, TimeSpan, int) Rank => (Begin, Turn, Changeover, Job);
     }
 }
 

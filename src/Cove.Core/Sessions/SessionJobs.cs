@@ -1,70 +1,97 @@
+using Cove.Core.Methods;
+using Cove.Core.Schools;
 using Cove.Core.Upkeep;
 
 namespace Cove.Core.Sessions;
 
-/// <summary>Writes the tasks of a session as jobs with precedences.</summary>
+/// <summary>Writes the tasks of a session as jobs with precedences, and adds the chores a long one needs.</summary>
 /// <param name="places">Where the work is done.</param>
-public sealed class SessionJobs(SessionPlaces places)
+/// <param name="ways">How the owner likes to work.</param>
+/// <param name="paces">How long the owner takes for chores.</param>
+public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChorePaces paces)
 {
-    private readonly Dictionary<CareItem, OrderJob[]> known = new(ReferenceEqualityComparer.Instance);
+    private readonly Dictionary<TaskWork, OrderJob[]> known = new(ReferenceEqualityComparer.Instance);
+    private readonly IReadOnlyList<Stage> stages = StageOrder.For(ways);
 
     /// <summary>Makes the problem of ordering some tasks.</summary>
-    /// <param name="items">The tasks chosen.</param>
-    public OrderProblem Of(IEnumerable<CareItem> items)
+    /// <param name="works">The tasks chosen.</param>
+    public OrderProblem Of(IReadOnlyCollection<TaskWork> works)
     {
-        OrderJob[] jobs = [.. items.SelectMany(JobsOf)];
-        return new OrderProblem(jobs, Precedences(jobs), places.LoopLength, places.Start);
+        OrderJob[] jobs = [.. works.SelectMany(JobsOf), .. Chores(works)];
+        return new OrderProblem(jobs, Precedences(jobs), places.LoopLength, places.Start)
+        {
+            Stages = stages,
+            PlacesInOrder = places.InFixedOrder,
+        };
     }
 
     /// <summary>The work of a task, and the putting back where there is something to put back.</summary>
-    private OrderJob[] JobsOf(CareItem item)
+    private OrderJob[] JobsOf(TaskWork work)
     {
-        if (!known.TryGetValue(item, out OrderJob[]? jobs))
+        if (!known.TryGetValue(work, out OrderJob[]? jobs))
         {
-            double[] positions = [.. places.ZonesOf(item).Select(places.PositionOf)];
-            TimeSpan back = PutBackOf(item);
-            CareTask task = item.Task;
-            var work = new OrderJob(
+            CareTask task = work.Status.Item.Task;
+            double[] positions = [.. places.ZonesOf(work.Status.Item).Select(places.PositionOf)];
+            TimeSpan back = PutBackOf(work);
+            var hands = new OrderJob(
                 task.Id,
                 false,
                 task.Stage,
-                item.Work - back,
+                work.Hands - back,
                 task.Kits,
                 positions,
-                task.Drying
+                work.Drying
             );
             jobs =
                 back > TimeSpan.Zero
-                    ? [work, new OrderJob(task.Id, true, Stage.PutBack, back, [], positions, TimeSpan.Zero)]
-                    : [work];
-            known[item] = jobs;
+                    ? [hands, new OrderJob(task.Id, true, Stage.PutBack, back, [], positions, TimeSpan.Zero)]
+                    : [hands];
+            known[work] = jobs;
         }
 
         return jobs;
     }
 
+    /// <summary>The chores that a session of these tasks needs.</summary>
+    private IEnumerable<OrderJob> Chores(IReadOnlyCollection<TaskWork> works)
+    {
+        var ids = works.Select(work => work.Status.Item.Task.Id).ToHashSet(StringComparer.Ordinal);
+        TimeSpan hands = works.Aggregate(TimeSpan.Zero, (sum, work) => sum + work.Hands);
+        return SessionChores
+            .All.Where(chore => chore.IsNeededFor(ids, hands))
+            .Select(chore => new OrderJob(
+                chore.Id,
+                false,
+                chore.Stage,
+                paces.WorkOf(chore),
+                [],
+                chore.AtEveryDoor ? [.. places.Zones.Select(places.PositionOf)] : [],
+                TimeSpan.Zero
+            ));
+    }
+
     /// <summary>Putting back takes its minutes on any size of car, but never more than half of the task.</summary>
-    private static TimeSpan PutBackOf(CareItem item) =>
-        item.Task.PutBack < item.Work / 2 ? item.Task.PutBack : item.Work / 2;
+    private static TimeSpan PutBackOf(TaskWork work) =>
+        work.Status.Item.Task.PutBack < work.Hands / 2 ? work.Status.Item.Task.PutBack : work.Hands / 2;
 
     /// <summary>Stage after stage; and what has to be dry before it is put back or worked on again.</summary>
-    private static List<Precedence> Precedences(OrderJob[] jobs)
+    private List<Precedence> Precedences(OrderJob[] jobs)
     {
         var rules = new List<Precedence>();
-        int[][] stages =
+        int[][] groups =
         [
-            .. Enumerable
-                .Range(0, jobs.Length)
-                .GroupBy(job => jobs[job].Stage)
-                .OrderBy(stage => stage.Key)
-                .Select(stage => stage.ToArray()),
+            .. stages
+                .Select(stage =>
+                    Enumerable.Range(0, jobs.Length).Where(job => jobs[job].Stage == stage).ToArray()
+                )
+                .Where(group => group.Length > 0),
         ];
         // Each job of a stage after each of the stage before: what lies further back follows from that.
-        for (int stage = 1; stage < stages.Length; stage++)
+        for (int stage = 1; stage < groups.Length; stage++)
         {
-            foreach (int before in stages[stage - 1])
+            foreach (int before in groups[stage - 1])
             {
-                foreach (int after in stages[stage])
+                foreach (int after in groups[stage])
                 {
                     rules.Add(new Precedence(before, after, TimeSpan.Zero));
                 }
@@ -93,5 +120,6 @@ public sealed class SessionJobs(SessionPlaces places)
     private static bool NeedsItDry(OrderJob wet, OrderJob after) =>
         after.PutsBack
             ? after.TaskId == wet.TaskId
-            : CareTasks.Find(after.TaskId)!.AfterDryingOf.Contains(wet.TaskId, StringComparer.Ordinal);
+            : CareTasks.Find(after.TaskId) is { } task
+                && task.AfterDryingOf.Contains(wet.TaskId, StringComparer.Ordinal);
 }

@@ -1,3 +1,4 @@
+using Cove.Core.Schools;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 
@@ -5,7 +6,8 @@ namespace Cove.Core.Sessions;
 
 /// <summary>Turns zones of a cabin into positions on the way round it, in seconds of walking.</summary>
 /// <param name="cabin">The cabin.</param>
-public sealed class SessionPlaces(Cabin cabin)
+/// <param name="school">In which order its owner likes to visit its places.</param>
+public sealed class SessionPlaces(Cabin cabin, ZoneSchool school = ZoneSchool.ShortestWalk)
 {
     private readonly double secondsAUnit = cabin.Plan.Scale.MetresOfLoop / SessionRules.WalkingPace;
 
@@ -15,14 +17,18 @@ public sealed class SessionPlaces(Cabin cabin)
     /// <summary>Where a session begins: at the driver's door, the first zone.</summary>
     public double Start => PositionOf(cabin.Zones[0]);
 
-    /// <summary>The zones of a task, each once and in the order they lie along the way; none for work on the air of the cabin.</summary>
+    /// <summary>Every zone in the order in which it is visited.</summary>
+    public IReadOnlyList<Zone> Zones { get; } = InOrder(cabin, school);
+
+    /// <summary>Whether an owner wants the zones visited in this order, rather than the shortest way.</summary>
+    public bool InFixedOrder => school != ZoneSchool.ShortestWalk;
+
+    /// <summary>The zones of a task, each once and in the order of <see cref="Zones"/>; none for work on the air of the cabin.</summary>
     public IReadOnlyList<Zone> ZonesOf(CareItem item) =>
         [
-            .. cabin
-                .Zones.Where(zone =>
-                    item.Surfaces.Any(surface => surface.ZoneId == zone.Id && surface.Kind != SurfaceKind.Air)
-                )
-                .OrderBy(PositionOf),
+            .. Zones.Where(zone =>
+                item.Surfaces.Any(surface => surface.ZoneId == zone.Id && surface.Kind != SurfaceKind.Air)
+            ),
         ];
 
     /// <summary>The position of a zone.</summary>
@@ -37,4 +43,26 @@ public sealed class SessionPlaces(Cabin cabin)
 
     /// <summary>The zone at a position; the nearest where none is exactly there.</summary>
     public Zone ZoneAt(double position) => cabin.Zones.MinBy(zone => Math.Abs(PositionOf(zone) - position))!;
+
+    private static Zone[] InOrder(Cabin cabin, ZoneSchool school) =>
+        school switch
+        {
+            // Along the length of the plan, from the nose; across it, from the driver's side.
+            ZoneSchool.NoseToTail =>
+            [
+                .. cabin.Zones.OrderBy(zone => zone.Stand.X).ThenBy(zone => FromDriver(cabin, zone)),
+            ],
+            ZoneSchool.BootForward =>
+            [
+                .. cabin
+                    .Zones.OrderByDescending(zone => zone.Stand.X)
+                    .ThenByDescending(zone => FromDriver(cabin, zone)),
+            ],
+            // The generated order of zones: driver, passenger, rear doors, boot.
+            ZoneSchool.DriverFirst => [.. cabin.Zones],
+            _ => [.. cabin.Zones.OrderBy(zone => cabin.Plan.Loop.PositionOf(zone.Stand))],
+        };
+
+    private static double FromDriver(Cabin cabin, Zone zone) =>
+        Math.Abs(zone.Stand.Y - cabin.Zones[0].Stand.Y);
 }

@@ -1,3 +1,5 @@
+using Cove.Core.Methods;
+using Cove.Core.Schools;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 
@@ -15,7 +17,7 @@ public sealed class SessionPlanner
 
     private static readonly Kit[] AllKits = Enum.GetValues<Kit>();
 
-    private readonly CareStatus[] candidates;
+    private readonly TaskWork[] candidates;
     private readonly TriageCurve curve;
     private readonly TriageProblem problem;
     private readonly SessionJobs jobs;
@@ -26,16 +28,25 @@ public sealed class SessionPlanner
     /// <summary>Makes a planner.</summary>
     /// <param name="statuses">How every task of the vehicle stands.</param>
     /// <param name="cabin">The cabin, for the walking.</param>
-    public SessionPlanner(IReadOnlyList<CareStatus> statuses, Cabin cabin)
+    /// <param name="methods">How its tasks are done; as the table has it when left out.</param>
+    public SessionPlanner(IReadOnlyList<CareStatus> statuses, Cabin cabin, MethodBook? methods = null)
     {
-        jobs = new SessionJobs(new SessionPlaces(cabin));
-        candidates = Candidates(statuses);
+        WaysOfWorking ways = methods?.Ways ?? WaysOfWorking.Default;
+        jobs = new SessionJobs(
+            new SessionPlaces(cabin, ways.Zones),
+            ways,
+            methods?.Paces ?? ChorePaces.Nothing
+        );
+        candidates =
+        [
+            .. Candidates(statuses).Select(status => methods?.Of(status) ?? TaskWork.FromTable(status)),
+        ];
         problem = TriageOf(candidates, statuses);
         curve = Triage.Solve(problem, SessionRules.LongestMinutes * HalfMinutesAMinute);
     }
 
     /// <summary>The tasks that are worth doing now, with those they require.</summary>
-    public IReadOnlyList<CareStatus> WorthDoing => candidates;
+    public IReadOnlyList<CareStatus> WorthDoing => [.. candidates.Select(work => work.Status)];
 
     /// <summary>Plans the session for a number of minutes.</summary>
     /// <param name="minutes">From <see cref="SessionRules.ShortestMinutes"/> to <see cref="SessionRules.LongestMinutes"/>.</param>
@@ -101,19 +112,22 @@ public sealed class SessionPlanner
             )
             : null;
 
-    private static TriageProblem TriageOf(CareStatus[] candidates, IReadOnlyList<CareStatus> statuses)
+    private static TriageProblem TriageOf(TaskWork[] candidates, IReadOnlyList<CareStatus> statuses)
     {
         int[] fetch = [.. AllKits.Select(kit => HalfMinutes(kit.Facts().Fetch))];
         return new TriageProblem(
             [
-                .. candidates.Select(status =>
+                .. candidates.Select(work =>
                 {
+                    CareStatus status = work.Status;
                     CareStatus? required = Required(status, statuses);
                     return new TriageCandidate(
-                        HalfMinutes(status.Item.Work),
+                        HalfMinutes(work.Hands),
                         SessionRules.Benefit(status.Item.Task, status.Level),
                         [.. status.Item.Task.Kits.Select(kit => Array.IndexOf(AllKits, kit))],
-                        required is null ? null : Array.IndexOf(candidates, required)
+                        required is null
+                            ? null
+                            : Array.FindIndex(candidates, other => other.Status == required)
                     );
                 }),
             ],
@@ -128,7 +142,7 @@ public sealed class SessionPlanner
     {
         if (!orders.TryGetValue(selection, out PlannedOrder? planned))
         {
-            OrderProblem session = jobs.Of(selection.Select(index => candidates[index].Item));
+            OrderProblem session = jobs.Of([.. selection.Select(index => candidates[index])]);
             planned = new PlannedOrder(session.Jobs, RunningOrder.Solve(session));
             orders[selection] = planned;
         }

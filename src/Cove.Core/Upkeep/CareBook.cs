@@ -1,3 +1,4 @@
+using Cove.Core.Schools;
 using Cove.Core.Vehicles;
 
 namespace Cove.Core.Upkeep;
@@ -6,7 +7,7 @@ namespace Cove.Core.Upkeep;
 public static class CareBook
 {
     /// <summary>The part of a task's minutes that does not grow with the area: setting to, turning towels. Cove's own choice.</summary>
-    private const double FixedPart = 0.3;
+    internal const double FixedPart = 0.3;
 
     /// <summary>The layout whose minutes the table of <see cref="CareTasks"/> gives: a mid-size five-seat estate, with a child seat for the task that needs one.</summary>
     public static CabinLayout ReferenceLayout { get; } =
@@ -22,14 +23,15 @@ public static class CareBook
 
     /// <summary>The tasks of a vehicle, in the order of the table.</summary>
     /// <param name="vehicle">The vehicle.</param>
-    public static IReadOnlyList<CareItem> For(Vehicle vehicle)
+    /// <param name="ways">How its owner likes to work; Cove's own way when it is left out.</param>
+    public static IReadOnlyList<CareItem> For(Vehicle vehicle, WaysOfWorking? ways = null)
     {
         IReadOnlyList<Surface> present = vehicle.InCare();
         var items = new List<CareItem>();
         foreach (CareTask task in CareTasks.All)
         {
             Surface[] surfaces = [.. present.Where(task.Tends)];
-            if (surfaces.Length > 0)
+            if (surfaces.Length > 0 && !IsPartOfAnother(task, ways ?? WaysOfWorking.Default))
             {
                 items.Add(new CareItem(task, surfaces, Work(task, surfaces)));
             }
@@ -43,9 +45,17 @@ public static class CareBook
     /// <param name="surfaces">Some or all of the surfaces that it tends on a car.</param>
     public static double SizeBesideReference(CareTask task, IEnumerable<Surface> surfaces)
     {
-        double reference = task.Kinds.Sum(kind => ReferenceAreas.GetValueOrDefault(kind).SquareMetres);
+        double reference = ReferenceAreaOf(task);
         return reference > 0 ? surfaces.Sum(surface => surface.Area.SquareMetres) / reference : 1;
     }
+
+    /// <summary>What a task tends on the car of <see cref="ReferenceLayout"/>, in square metres; 0 where that car has none.</summary>
+    internal static double ReferenceAreaOf(CareTask task) =>
+        task.Kinds.Sum(kind => ReferenceAreas.GetValueOrDefault(kind).SquareMetres);
+
+    /// <summary>A balm protects as it cleans, so that nothing is left to seal.</summary>
+    private static bool IsPartOfAnother(CareTask task, WaysOfWorking ways) =>
+        task.Id == "seal-leather" && ways.Leather == LeatherSchool.Balm;
 
     private static TimeSpan Work(CareTask task, Surface[] surfaces)
     {

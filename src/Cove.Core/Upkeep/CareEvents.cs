@@ -12,7 +12,11 @@ public sealed record CareEvent(string Id, string Name, IReadOnlyList<EventJump> 
 /// <summary>What an event does to the level of one task.</summary>
 /// <param name="TaskId">The task.</param>
 /// <param name="Amount">By how much its level rises; above 0.</param>
-public sealed record EventJump(string TaskId, double Amount);
+public sealed record EventJump(string TaskId, double Amount)
+{
+    /// <summary>On glass, how much of it is oily film.</summary>
+    public Share Oily { get; init; }
+}
 
 /// <summary>The table of events. The amounts are Cove's own choice.</summary>
 public static class CareEvents
@@ -26,6 +30,7 @@ public static class CareEvents
             [
                 new("clean-fabric-seats", 0.8),
                 new("clean-leather", 0.8),
+                new("clean-synthetic", 0.8),
                 new("vacuum-seats", 0.3),
                 new("foam-carpets", 0.8),
                 new("foam-fabric-mats", 0.8),
@@ -50,7 +55,12 @@ public static class CareEvents
         new(
             "smoke",
             "Smoke got into the car",
-            [new("windscreen", 0.5), new("other-glass", 0.4), new("headliner", 0.15), new("scent", 0.3)],
+            [
+                new("windscreen", 0.5) { Oily = Share.All },
+                new("other-glass", 0.4) { Oily = Share.All },
+                new("headliner", 0.15),
+                new("scent", 0.3),
+            ],
             WholeCar: true
         ),
         new(
@@ -66,6 +76,7 @@ public static class CareEvents
                 new("pedals", 0.3),
                 new("clean-wheel", 0.4),
                 new("clean-leather", 0.3),
+                new("clean-synthetic", 0.3),
                 new("clean-fabric-seats", 0.2),
                 new("raise-nap", 0.3),
                 new("wipe-dash", 0.3),
@@ -105,6 +116,7 @@ public static class CareEvents
             [
                 new("clean-fabric-seats", 1),
                 new("clean-leather", 1),
+                new("clean-synthetic", 1),
                 new("raise-nap", 1),
                 new("foam-carpets", 1),
                 new("foam-fabric-mats", 1),

@@ -21,6 +21,7 @@ public sealed record CareItem(CareTask Task, IReadOnlyList<Surface> Surfaces, Ti
         )
         {
             Preventions = PreventionTable.For(Task.Id),
+            OnGlass = Task.Stage == Stage.Glass,
         };
     }
 }

@@ -1,4 +1,6 @@
 using Cove.Core.Inspections;
+using Cove.Core.Methods;
+using Cove.Core.Schools;
 using Cove.Core.Vehicles;
 
 namespace Cove.Core.Upkeep;
@@ -13,18 +15,24 @@ public sealed class CareLedger
     /// <param name="usage">How it is used.</param>
     /// <param name="states">The last change of each level. A level that is missing counts as fresh for ever since the present, so callers store one for every task and surface when a vehicle is added.</param>
     /// <param name="learnt">What has been learnt of its rates; nothing when it is left out.</param>
+    /// <param name="ways">How its owner likes to work; Cove's own way when it is left out.</param>
+    /// <param name="residues">What has been learnt of what cleaning leaves on its glass; nothing when it is left out.</param>
     public CareLedger(
         Vehicle vehicle,
         Usage usage,
         IReadOnlyDictionary<CareKey, CareState> states,
-        LearntRates? learnt = null
+        LearntRates? learnt = null,
+        WaysOfWorking? ways = null,
+        LearntResidues? residues = null
     )
     {
         Vehicle = vehicle;
         Usage = usage;
         this.states = states;
         Learnt = learnt ?? LearntRates.Nothing;
-        Items = CareBook.For(vehicle);
+        Ways = ways ?? WaysOfWorking.Default;
+        Residues = residues ?? LearntResidues.Nothing;
+        Items = CareBook.For(vehicle, Ways);
     }
 
     /// <summary>The vehicle.</summary>
@@ -36,6 +44,12 @@ public sealed class CareLedger
     /// <summary>What has been learnt of how fast its levels rise.</summary>
     public LearntRates Learnt { get; }
 
+    /// <summary>How its owner likes to work.</summary>
+    public WaysOfWorking Ways { get; }
+
+    /// <summary>What has been learnt of what cleaning leaves on its glass.</summary>
+    public LearntResidues Residues { get; }
+
     /// <summary>The tasks that apply to it.</summary>
     public IReadOnlyList<CareItem> Items { get; }
 
@@ -45,11 +59,21 @@ public sealed class CareLedger
             Vehicle,
             new Usage([.. Usage.Entries.Where(entry => entry.From < from), new UsageEntry(from, use)]),
             states,
-            Learnt
+            Learnt,
+            Ways,
+            Residues
         );
 
     /// <summary>The same ledger with something else learnt.</summary>
-    public CareLedger With(LearntRates learnt) => new(Vehicle, Usage, states, learnt);
+    public CareLedger With(LearntRates learnt, LearntResidues residues) =>
+        new(Vehicle, Usage, states, learnt, Ways, residues);
+
+    /// <summary>The film on a pane at an instant.</summary>
+    /// <param name="item">The task that tends it, one of <see cref="Items"/>.</param>
+    /// <param name="pane">The pane, one of its surfaces.</param>
+    /// <param name="now">The instant.</param>
+    public Film FilmOn(CareItem item, Surface pane, DateTimeOffset now) =>
+        StateOf(item, pane, now).FilmAt(now, SoilingOf(item, pane), Usage);
 
     /// <summary>The level of soil of one task on one surface at an instant; null when it has no level, or is not cared for now.</summary>
     public Level? StandingOf(CareKey key, DateTimeOffset now) =>
@@ -98,9 +122,7 @@ public sealed class CareLedger
                 .. item.Surfaces.Select(surface => new SurfaceStatus(
                     surface,
                     Due.Compute(
-                        states.TryGetValue(new CareKey(item.Task.Id, surface.Id), out CareState state)
-                            ? state
-                            : new CareState(now, Level.Fresh),
+                        StateOf(item, surface, now),
                         SoilingOf(item, surface),
                         Usage,
                         now,
@@ -109,6 +131,11 @@ public sealed class CareLedger
                 )),
             ]
         );
+
+    private CareState StateOf(CareItem item, Surface surface, DateTimeOffset now) =>
+        states.TryGetValue(new CareKey(item.Task.Id, surface.Id), out CareState state)
+            ? state
+            : new CareState(now, Level.Fresh);
 }
 
 /// <summary>Names a level: a care task on a surface of one vehicle.</summary>

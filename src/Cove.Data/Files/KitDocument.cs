@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core.Products;
 using Cove.Core.Safety;
+using Cove.Core.Schools;
 
 namespace Cove.Data;
 
@@ -21,9 +22,39 @@ public sealed record KitDocument
     /// <summary>How far to go with screens.</summary>
     public ScreenSchool ScreenSchool { get; init; }
 
+    /// <summary>Whether dust or crumbs go first.</summary>
+    public DustSchool DustSchool { get; init; }
+
+    /// <summary>When in a session glass is done.</summary>
+    public GlassTurn GlassTurn { get; init; }
+
+    /// <summary>In which order the places of a car are visited.</summary>
+    public ZoneSchool ZoneSchool { get; init; }
+
+    /// <summary>What goes on glass.</summary>
+    public GlassLiquid GlassLiquid { get; init; }
+
+    /// <summary>What fabric is cleaned with.</summary>
+    public FabricSchool FabricSchool { get; init; }
+
+    /// <summary>How plastics look when they are done.</summary>
+    public FinishSchool FinishSchool { get; init; }
+
+    /// <summary>How leather is kept.</summary>
+    public LeatherSchool LeatherSchool { get; init; }
+
+    /// <summary>How what was washed gets dry.</summary>
+    public DryingSchool DryingSchool { get; init; }
+
+    /// <summary>Whether steam and compressed air may be used.</summary>
+    public SteamSchool SteamSchool { get; init; }
+
+    /// <summary>Whether the inside or the outside of the car is done first.</summary>
+    public OutsideSchool OutsideSchool { get; init; }
+
     /// <summary>Writes it down.</summary>
     public static KitDocument Of(Shelf shelf) =>
-        new()
+        new KitDocument
         {
             Tools =
             [
@@ -43,9 +74,7 @@ public sealed record KitDocument
                     Count = towels.Count,
                 }),
             ],
-            ProductSchool = shelf.Schools.Products,
-            ScreenSchool = shelf.Schools.Screens,
-        };
+        }.With(shelf.Ways);
 
     /// <summary>Names what cannot be; empty when everything can.</summary>
     public IEnumerable<Core.Flaw> Problems()
@@ -71,8 +100,44 @@ public sealed record KitDocument
             products,
             [.. Tools.Select(tool => new OwnedTool(tool.Tool, tool.Count, tool.Note.Trim()))],
             [.. Towels.Select(towels => new OwnedTowels(towels.Role, towels.Colour.Trim(), towels.Count))],
-            new ShelfSchools { Products = ProductSchool, Screens = ScreenSchool }
+            ToWays()
         );
+
+    /// <summary>The schools alone.</summary>
+    public WaysOfWorking ToWays() =>
+        new()
+        {
+            Products = ProductSchool,
+            Screens = ScreenSchool,
+            Dust = DustSchool,
+            Glass = GlassTurn,
+            Zones = ZoneSchool,
+            GlassLiquid = GlassLiquid,
+            Fabric = FabricSchool,
+            Finish = FinishSchool,
+            Leather = LeatherSchool,
+            Drying = DryingSchool,
+            Steam = SteamSchool,
+            Outside = OutsideSchool,
+        };
+
+    /// <summary>The same tools and towels with other schools.</summary>
+    public KitDocument With(WaysOfWorking ways) =>
+        this with
+        {
+            ProductSchool = ways.Products,
+            ScreenSchool = ways.Screens,
+            DustSchool = ways.Dust,
+            GlassTurn = ways.Glass,
+            ZoneSchool = ways.Zones,
+            GlassLiquid = ways.GlassLiquid,
+            FabricSchool = ways.Fabric,
+            FinishSchool = ways.Finish,
+            LeatherSchool = ways.Leather,
+            DryingSchool = ways.Drying,
+            SteamSchool = ways.Steam,
+            OutsideSchool = ways.Outside,
+        };
 }
 
 /// <summary>A kind of tool that the owner has.</summary>

@@ -51,6 +51,12 @@ public sealed record UseDocument
     /// <summary>How light the cabin is.</summary>
     public CabinColour Colour { get; init; } = CarUse.Reference.Colour;
 
+    /// <summary>What the plastics of the dash give off.</summary>
+    public DashPlastics Plastics { get; init; }
+
+    /// <summary>How often it is driven in town traffic, with the heater on.</summary>
+    public Often TownDriving { get; init; } = CarUse.Reference.TownDriving;
+
     /// <summary>How tidy is tidy enough.</summary>
     public Tidiness Tidiness { get; init; } = CarUse.Reference.Tidiness;
 
@@ -74,6 +80,8 @@ public sealed record UseDocument
             ParkedInSun = use.ParkedInSun.Value,
             DustyWork = use.DustyWork,
             Colour = use.Colour,
+            Plastics = use.Plastics,
+            TownDriving = use.TownDriving,
             Tidiness = use.Tidiness,
             Preventions =
             [
@@ -99,6 +107,8 @@ public sealed record UseDocument
             ParkedInSun = new Share(ParkedInSun),
             DustyWork = DustyWork,
             Colour = Colour,
+            Plastics = Plastics,
+            TownDriving = TownDriving,
             Tidiness = Tidiness,
             Preventions = Preventions.Aggregate(Core.Upkeep.Preventions.None, (all, one) => all | one),
         };

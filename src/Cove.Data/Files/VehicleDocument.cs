@@ -129,7 +129,7 @@ public sealed record LogDocument
     /// <summary>What it records.</summary>
     public required LogEntryKind Kind { get; init; }
 
-    /// <summary>Id of the care task, the event, the inspection or the product tested, by kind.</summary>
+    /// <summary>Id of the care task, the event, the inspection, the product tested, the test or the chore, by kind.</summary>
     [StringLength(
         40,
         ErrorMessage = "Use the id of a care task, an event, an inspection or a product, by kind."
@@ -164,8 +164,31 @@ public sealed record LogDocument
     [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
     public string Note { get; init; } = string.Empty;
 
+    /// <summary>How it was done; none for other kinds than care.</summary>
+    [MaxLength(60, ErrorMessage = "Name up to 60 methods.")]
+    public IReadOnlyList<LoggedMethodDocument> Methods { get; init; } = [];
+
+    /// <summary>When the owner answered what there was to ask after it; null while nothing was answered.</summary>
+    public DateTimeOffset? SettledAt { get; init; }
+
     /// <summary>When the owner undid it; null while it counts.</summary>
     public DateTimeOffset? UndoneAt { get; init; }
+}
+
+/// <summary>A method as an entry of the log names it.</summary>
+public sealed record LoggedMethodDocument
+{
+    /// <summary>The id of the method.</summary>
+    [StringLength(40, ErrorMessage = "Use the id of a method.")]
+    public required string Method { get; init; }
+
+    /// <summary>How often it was gone through.</summary>
+    [Range(1, 20, ErrorMessage = "Say 1 to 20 rounds.")]
+    public int Rounds { get; init; } = 1;
+
+    /// <summary>Ids of the surfaces; none for a chore.</summary>
+    [MaxLength(SurfaceRules.MostSurfaces, ErrorMessage = "Name up to 200 surfaces.")]
+    public IReadOnlyList<string> Surfaces { get; init; } = [];
 }
 
 /// <summary>A product as an entry of the log names it.</summary>

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Cove.Core;
 using Cove.Core.Inspections;
+using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 
@@ -175,6 +176,9 @@ internal static class VehicleFileRules
                 LogEntryKind.Care => CareTasks.Find(entry.Subject) is not null,
                 LogEntryKind.Event => CareEvents.Find(entry.Subject) is not null,
                 LogEntryKind.SpotTest => IsSpotTest(entry),
+                LogEntryKind.Note => entry.Subject == StreakTest.Id
+                    && StreakTest.Find(entry.Result) is not null,
+                LogEntryKind.Chore => SessionChores.Find(entry.Subject) is not null,
                 _ => InspectionTable.Find(entry.Subject) is not null,
             };
             if (!known)
@@ -192,7 +196,16 @@ internal static class VehicleFileRules
                 yield return new Flaw($"log[{i}].result", "This inspection has no result of that id.");
             }
 
-            if (entry.Surfaces.Any(id => !SurfaceRules.IsId(id)))
+            if (entry.Methods.Any(method => MethodLibrary.Find(method.Method) is null))
+            {
+                yield return new Flaw($"log[{i}].methods", "There is no method of that id.");
+            }
+
+            if (
+                entry
+                    .Surfaces.Concat(entry.Methods.SelectMany(method => method.Surfaces))
+                    .Any(id => !SurfaceRules.IsId(id))
+            )
             {
                 yield return new Flaw($"log[{i}].surfaces", "Name surfaces by their ids.");
             }

@@ -34,6 +34,9 @@ namespace Cove.Data.Migrations
                     b.Property<double>("Level")
                         .HasColumnType("REAL");
 
+                    b.Property<double?>("Oily")
+                        .HasColumnType("REAL");
+
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
@@ -143,6 +146,10 @@ namespace Cove.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("MethodsJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Note")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -162,6 +169,9 @@ namespace Cove.Data.Migrations
 
                     b.Property<Guid?>("RunId")
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("SettledAt")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Subject")
                         .IsRequired()
@@ -276,6 +286,31 @@ namespace Cove.Data.Migrations
                     b.ToTable("ProductUses");
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.ResidueRow", b =>
+                {
+                    b.Property<Guid>("VehicleId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("MethodId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("LogMean")
+                        .HasColumnType("REAL");
+
+                    b.Property<int>("Looks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Spread")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("VehicleId", "MethodId");
+
+                    b.ToTable("Residues");
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.RunEventRow", b =>
                 {
                     b.Property<Guid>("RunId")
@@ -300,6 +335,9 @@ namespace Cove.Data.Migrations
 
                     b.Property<int>("Step")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Towel")
+                        .HasColumnType("TEXT");
 
                     b.HasKey("RunId", "Sequence");
 
@@ -552,6 +590,15 @@ namespace Cove.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.ResidueRow", b =>
+                {
+                    b.HasOne("Cove.Data.Rows.VehicleRow", null)
+                        .WithMany("Residues")
+                        .HasForeignKey("VehicleId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.RunEventRow", b =>
                 {
                     b.HasOne("Cove.Data.Rows.RunRow", null)
@@ -622,6 +669,8 @@ namespace Cove.Data.Migrations
                     b.Navigation("Learnt");
 
                     b.Navigation("Odometer");
+
+                    b.Navigation("Residues");
 
                     b.Navigation("Surfaces");
 

@@ -1,3 +1,4 @@
+using Cove.Core;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 
@@ -21,14 +22,17 @@ internal sealed class CareStateRow : OwnedRow
 
     public double Level { get; set; }
 
+    /// <summary>On glass, the share of the level that is oily film; null where nobody knows.</summary>
+    public double? Oily { get; set; }
+
     public CareKey Key => new(TaskId, SurfaceId);
 
     public CareState Start => new(StartAt, new Level(StartLevel));
 
     public CareState State
     {
-        get => new(ChangedAt, new Level(Level));
-        set => (ChangedAt, Level) = (value.At, value.Level.Value);
+        get => new(ChangedAt, new Level(Level), Oily is { } oily ? new Share(oily) : null);
+        set => (ChangedAt, Level, Oily) = (value.At, value.Level.Value, value.Oily?.Value);
     }
 
     /// <summary>A level that has not changed since it started.</summary>

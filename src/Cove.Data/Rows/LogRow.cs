@@ -1,3 +1,7 @@
+using System.ComponentModel.DataAnnotations.Schema;
+using System.Text.Json;
+using Cove.Core.Sessions;
+
 namespace Cove.Data.Rows;
 
 /// <summary>One entry of the log. Undone entries stay, so that undoing can be undone.</summary>
@@ -11,7 +15,7 @@ internal sealed class LogRow : OwnedRow
 
     public LogEntryKind Kind { get; set; }
 
-    /// <summary>Id of the care task, the event, the inspection or the product tested, by kind.</summary>
+    /// <summary>Id of the care task, the event, the inspection, the product tested, the test or the chore, by kind.</summary>
     public required string Subject { get; set; }
 
     /// <summary>Ids of the surfaces an event touched or a look was at, one a line; empty for all that the task tends.</summary>
@@ -33,6 +37,19 @@ internal sealed class LogRow : OwnedRow
 
     /// <summary>The products that were used or tested.</summary>
     public List<ProductUseRow> Products { get; } = [];
+
+    /// <summary>How it was done, as JSON; empty when that is not known.</summary>
+    public string MethodsJson { get; set; } = string.Empty;
+
+    [NotMapped]
+    public IReadOnlyList<StepMethod> Methods
+    {
+        get => MethodsJson.Length == 0 ? [] : JsonSerializer.Deserialize<StepMethod[]>(MethodsJson)!;
+        set => MethodsJson = value.Count == 0 ? string.Empty : JsonSerializer.Serialize(value);
+    }
+
+    /// <summary>When the owner answered what there was to ask after it; null while nothing was answered.</summary>
+    public DateTimeOffset? SettledAt { get; set; }
 
     public DateTimeOffset? UndoneAt { get; set; }
 

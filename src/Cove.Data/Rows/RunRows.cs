@@ -1,3 +1,4 @@
+using Cove.Core.Products;
 using Cove.Core.Sessions;
 
 namespace Cove.Data.Rows;
@@ -53,5 +54,8 @@ internal sealed class RunEventRow : OwnedRow
 
     public DateTimeOffset At { get; set; }
 
-    public RunEvent ToEvent() => new(Kind, Step, At);
+    /// <summary>The towel it is about; null unless it is about a towel.</summary>
+    public TowelRole? Towel { get; set; }
+
+    public RunEvent ToEvent() => new(Kind, Step, At, Towel);
 }

@@ -35,6 +35,8 @@ internal sealed class VehicleRow : OwnedRow
 
     public List<LearntRow> Learnt { get; } = [];
 
+    public List<ResidueRow> Residues { get; } = [];
+
     [NotMapped]
     public CabinLayout Layout
     {

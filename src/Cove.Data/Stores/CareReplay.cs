@@ -1,5 +1,6 @@
 using Cove.Core;
 using Cove.Core.Inspections;
+using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data.Rows;
@@ -10,6 +11,12 @@ namespace Cove.Data;
 /// <summary>Reads the log back into level histories, and keeps what is stored of levels and learnt rates true to it.</summary>
 public sealed class CareReplay
 {
+    /// <summary>Tasks that never begin anew: what a method leaves on glass stays in the reckoning.</summary>
+    private static readonly string[] GlassTasks =
+    [
+        .. CareTasks.All.Where(task => task.Stage == Stage.Glass).Select(task => task.Id),
+    ];
+
     private readonly CoveContext context;
 
     internal CareReplay(CoveContext context) => this.context = context;
@@ -35,13 +42,23 @@ public sealed class CareReplay
             )
             .ToListAsync(cancel);
         Dictionary<string, DateTimeOffset> cameClean = await Counting(vehicleId)
-            .Where(entry => entry.Kind == LogEntryKind.Care && entry.Removed >= 1 && entry.At <= since)
+            .Where(entry =>
+                entry.Kind == LogEntryKind.Care
+                && entry.Removed >= 1
+                && entry.At <= since
+                && !GlassTasks.Contains(entry.Subject)
+            )
             .GroupBy(entry => entry.Subject)
             .Select(task => new { Task = task.Key, At = task.Max(entry => entry.At) })
             .ToDictionaryAsync(task => task.Task, task => task.At, StringComparer.Ordinal, cancel);
         List<LogRow> log = await Counting(vehicleId)
             .AsNoTracking()
-            .Where(entry => entry.Kind != LogEntryKind.Care || entry.Removed < 1 || entry.At > since)
+            .Where(entry =>
+                entry.Kind != LogEntryKind.Care
+                || entry.Removed < 1
+                || entry.At > since
+                || GlassTasks.Contains(entry.Subject)
+            )
             .ToListAsync(cancel);
         return HistoriesOf(ledger, rows, new LogByTask(log), cameClean)
             .ToDictionary(pair => pair.Row.Key, pair => pair.History);
@@ -61,9 +78,17 @@ public sealed class CareReplay
             .CareStates.Where(state => state.VehicleId == vehicleId)
             .ToListAsync(cancel);
         var log = new LogByTask(await Counting(vehicleId).AsNoTracking().ToListAsync(cancel));
+        CareLedger fromTable = ledger.With(LearntRates.Nothing, LearntResidues.Nothing);
+        LearntResidues residues = log.HasNightChecks
+            ? LearntResidues.Learn(
+                HistoriesOf(fromTable, rows, log)
+                    .SelectMany(pair => pair.History.Residues())
+                    .Where(evidence => evidence.At > since)
+            )
+            : LearntResidues.Nothing;
         LearntRates learnt = log.HasLooks
             ? RateLearning.Learn(
-                HistoriesOf(ledger, rows, log)
+                HistoriesOf(ledger.With(LearntRates.Nothing, residues), rows, log)
                     .SelectMany(pair =>
                         pair.History.Evidence()
                             .Where(evidence => evidence.At > since)
@@ -71,11 +96,16 @@ public sealed class CareReplay
                     )
             )
             : LearntRates.Nothing;
-        foreach (var (row, history) in HistoriesOf(ledger.With(learnt), rows, log))
+        foreach (var (row, history) in HistoriesOf(ledger.With(learnt, residues), rows, log))
         {
             row.State = history.StateAt(DateTimeOffset.MaxValue);
         }
 
+        context.Residues.RemoveRange(
+            await context.Residues.Where(row => row.VehicleId == vehicleId).ToListAsync(cancel)
+        );
+        await context.SaveChangesAsync(cancel);
+        context.Residues.AddRange(ResidueRow.Of(vehicleId, residues));
         await Keep(vehicleId, learnt, cancel);
         await context.SaveChangesAsync(cancel);
     }
@@ -103,7 +133,13 @@ public sealed class CareReplay
 
     private IQueryable<LogRow> Counting(Guid vehicleId) =>
         context.Log.Where(entry =>
-            entry.VehicleId == vehicleId && entry.UndoneAt == null && entry.Kind != LogEntryKind.SpotTest
+            entry.VehicleId == vehicleId
+            && entry.UndoneAt == null
+            && (
+                entry.Kind == LogEntryKind.Care
+                || entry.Kind == LogEntryKind.Event
+                || entry.Kind == LogEntryKind.Look
+            )
         );
 
     /// <summary>Levels of surfaces that are absent, worn or of another material now have no history; they are kept in case that is taken back.</summary>
@@ -114,7 +150,8 @@ public sealed class CareReplay
         Dictionary<string, DateTimeOffset>? cameClean = null
     )
     {
-        var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
+        // Whatever the owner's school: the levels of a task that is done with another one go on.
+        var items = CareBook.For(ledger.Vehicle).ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
         foreach (CareStateRow row in rows)
         {
             if (
@@ -144,15 +181,24 @@ public sealed class CareReplay
             start,
             ledger.SoilingOf(item, surface),
             ledger.Usage,
-            log.Of(item.Task.Id).SelectMany(entry => ChangesBy(entry, new CareKey(item.Task.Id, surface.Id))),
+            log.Of(item.Task.Id)
+                .SelectMany(entry =>
+                    ChangesBy(entry, new CareKey(item.Task.Id, surface.Id), ledger.Residues)
+                ),
             ledger.Learnt.Of(item.Task.Id).Spread
         );
 
-    private static IEnumerable<CareChange> ChangesBy(LogRow entry, CareKey key)
+    private static IEnumerable<CareChange> ChangesBy(LogRow entry, CareKey key, LearntResidues residues)
     {
         if (entry.Kind == LogEntryKind.Care)
         {
-            return [new Cleaned(entry.At, new Share(entry.Removed))];
+            return
+            [
+                new Cleaned(entry.At, new Share(entry.Removed))
+                {
+                    Film = entry.Removed >= 1 ? FilmBy(entry, key.SurfaceId, residues) : null,
+                },
+            ];
         }
 
         if (!entry.SurfaceIds.Split('\n').Contains(key.SurfaceId, StringComparer.Ordinal))
@@ -163,18 +209,40 @@ public sealed class CareReplay
         return entry.Kind == LogEntryKind.Event ? JumpsOf(entry, key) : LooksOf(entry, key);
     }
 
+    /// <summary>What a cleaning took of the film on a pane; null where the method is not known or none for glass.</summary>
+    private static FilmCleaning? FilmBy(LogRow entry, string surfaceId, LearntResidues residues) =>
+        entry
+            .Methods.Where(method => method.SurfaceIds.Contains(surfaceId, StringComparer.Ordinal))
+            .Select(method =>
+                GlassMethods.Find(method.MethodId) is { } glass
+                    ? new FilmCleaning(
+                        method.MethodId,
+                        glass.Method.Removal,
+                        method.Rounds,
+                        residues.Of(method.MethodId).Median
+                    )
+                    : null
+            )
+            .FirstOrDefault(film => film is not null);
+
     private static IEnumerable<CareChange> JumpsOf(LogRow entry, CareKey key) =>
         CareEvents.Find(entry.Subject) is { } happening
             ? happening
                 .Jumps.Where(jump => jump.TaskId == key.TaskId)
-                .Select(jump => new Jumped(entry.At, jump.Amount, happening.Name))
+                .Select(jump => new Jumped(entry.At, jump.Amount, happening.Name) { Oily = jump.Oily })
             : [];
 
     private static IEnumerable<CareChange> LooksOf(LogRow entry, CareKey key) =>
         InspectionTable.Find(entry.Subject) is { } inspection
         && inspection.TaskIds.Contains(key.TaskId, StringComparer.Ordinal)
         && inspection.Result(entry.Result) is { } result
-            ? [new Observed(entry.At, result.Level, inspection.Spread)]
+            ?
+            [
+                new Observed(entry.At, result.Level, inspection.Spread)
+                {
+                    JudgesCleaning = inspection.JudgesCleaning,
+                },
+            ]
             : [];
 
     /// <summary>A log sorted out by task, so that each history reads only what concerns it.</summary>
@@ -185,9 +253,25 @@ public sealed class CareReplay
 
         private readonly LogRow[] others = [.. log.Where(entry => entry.Kind != LogEntryKind.Care)];
 
+        /// <summary>Entries of other tasks whose method does this one as well.</summary>
+        private readonly ILookup<string, LogRow> alsoDone = log.Where(entry => entry.MethodsJson.Length > 0)
+            .SelectMany(entry =>
+                entry
+                    .Methods.SelectMany(method => MethodLibrary.Find(method.MethodId)?.AlsoDoes ?? [])
+                    .Distinct(StringComparer.Ordinal)
+                    .Select(taskId => (taskId, entry))
+            )
+            .ToLookup(pair => pair.taskId, pair => pair.entry, StringComparer.Ordinal);
+
+        public bool HasNightChecks =>
+            others.Any(entry =>
+                entry.Kind == LogEntryKind.Look
+                && InspectionTable.Find(entry.Subject) is { JudgesCleaning: true }
+            );
+
         public bool HasLooks => others.Any(entry => entry.Kind == LogEntryKind.Look);
 
-        /// <summary>The entries in which the task was done, and all events and looks.</summary>
-        public IEnumerable<LogRow> Of(string taskId) => care[taskId].Concat(others);
+        /// <summary>The entries in which the task was done, by itself or with another one, and all events and looks.</summary>
+        public IEnumerable<LogRow> Of(string taskId) => care[taskId].Concat(alsoDone[taskId]).Concat(others);
     }
 }

@@ -249,6 +249,31 @@ public sealed class LogStore
         return ToEntry(row);
     }
 
+    /// <summary>Records something found out about a surface that changes no level.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="testId">How it was found out.</param>
+    /// <param name="resultId">What was found.</param>
+    /// <param name="surfaceId">The surface.</param>
+    /// <param name="at">When.</param>
+    /// <param name="note">In words.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<LogEntry> RecordNote(
+        CareLedger ledger,
+        string testId,
+        string resultId,
+        string surfaceId,
+        DateTimeOffset at,
+        string note,
+        CancellationToken cancel = default
+    )
+    {
+        LogRow row = New(ledger, LogEntryKind.Note, testId, [surfaceId], at, note);
+        row.Result = resultId;
+        context.Log.Add(row);
+        await context.SaveChangesAsync(cancel);
+        return ToEntry(row);
+    }
+
     /// <summary>The newest looks and events on one surface that still count, newest first.</summary>
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="surfaceId">The surface.</param>
@@ -267,6 +292,7 @@ public sealed class LogStore
             .Where(row =>
                 row.VehicleId == vehicleId
                 && row.Kind != LogEntryKind.Care
+                && row.Kind != LogEntryKind.Chore
                 && row.UndoneAt == null
                 && ("\n" + row.SurfaceIds + "\n").Contains("\n" + surfaceId + "\n")
             )
@@ -331,7 +357,10 @@ public sealed class LogStore
             ],
             row.UndoneAt,
             row.Version
-        );
+        )
+        {
+            Methods = row.Methods,
+        };
 
     private async Task<Changed<LogEntry>> Change(
         Guid id,

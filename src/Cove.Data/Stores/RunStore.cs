@@ -123,6 +123,7 @@ public sealed class RunStore
             Kind = said.Kind,
             Step = said.Step,
             At = said.At,
+            Towel = said.Towel,
         };
         context.RunEvents.Add(row);
         run.Events.Add(row);
@@ -151,20 +152,18 @@ public sealed class RunStore
         }
 
         RunStep step = run.Progress.Steps[said.Step];
+        if (step.IsChore)
+        {
+            context.Log.Add(EntryOf(run, said, LogEntryKind.Chore));
+            await context.SaveChangesAsync(cancel);
+            return;
+        }
+
         if (run.Progress.RemovedBy(said.Step) is { } removed)
         {
-            var done = new LogRow
-            {
-                Id = Guid.CreateVersion7(said.At),
-                VehicleId = run.VehicleId,
-                RunId = run.Id,
-                Kind = LogEntryKind.Care,
-                Subject = step.TaskId,
-                At = said.At,
-                PlannedSeconds = Seconds(step.Planned),
-                TakenSeconds = Seconds(run.Progress.TakenBy(said.Step)),
-                Removed = removed.Value,
-            };
+            LogRow done = EntryOf(run, said, LogEntryKind.Care);
+            done.Removed = removed.Value;
+            done.Methods = step.Methods;
             done.Products.AddRange(step.Products.Select(ProductUseRow.Of));
             context.Log.Add(done);
             await context.SaveChangesAsync(cancel);
@@ -185,6 +184,19 @@ public sealed class RunStore
             await context.SaveChangesAsync(cancel);
         }
     }
+
+    private static LogRow EntryOf(SavedRun run, RunEvent said, LogEntryKind kind) =>
+        new()
+        {
+            Id = Guid.CreateVersion7(said.At),
+            VehicleId = run.VehicleId,
+            RunId = run.Id,
+            Kind = kind,
+            Subject = run.Progress.Steps[said.Step].TaskId,
+            At = said.At,
+            PlannedSeconds = Seconds(run.Progress.Steps[said.Step].Planned),
+            TakenSeconds = Seconds(run.Progress.TakenBy(said.Step)),
+        };
 
     private static int Seconds(TimeSpan span) => (int)Math.Round(span.TotalSeconds);
 

@@ -1,3 +1,4 @@
+using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data.Rows;
@@ -186,6 +187,16 @@ public sealed class VehicleFileStore
             TakenSeconds = row.TakenSeconds,
             Removed = row.Removed,
             Note = row.Note,
+            Methods =
+            [
+                .. row.Methods.Select(method => new LoggedMethodDocument
+                {
+                    Method = method.MethodId,
+                    Rounds = method.Rounds,
+                    Surfaces = method.SurfaceIds,
+                }),
+            ],
+            SettledAt = row.SettledAt,
             UndoneAt = row.UndoneAt,
         };
 
@@ -204,6 +215,15 @@ public sealed class VehicleFileStore
             TakenSeconds = entry.TakenSeconds,
             Removed = entry.Removed,
             Note = entry.Note,
+            Methods =
+            [
+                .. entry.Methods.Select(method => new StepMethod(
+                    method.Method,
+                    method.Rounds,
+                    method.Surfaces
+                )),
+            ],
+            SettledAt = entry.SettledAt,
             UndoneAt = entry.UndoneAt,
         };
         row.Products.AddRange(

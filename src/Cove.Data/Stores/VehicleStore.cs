@@ -1,3 +1,4 @@
+using Cove.Core.Schools;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data.Rows;
@@ -41,7 +42,7 @@ public sealed class VehicleStore
             .Include(vehicle => vehicle.CareStates)
             .FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel)
             is { } row
-            ? LedgerOf(row)
+            ? LedgerOf(row, await Ways(cancel))
             : null;
 
     /// <summary>Every vehicle in use, in the order they were added, with how fast its levels rise but not where they stand.</summary>
@@ -52,8 +53,13 @@ public sealed class VehicleStore
             .OrderBy(vehicle => vehicle.AddedAt)
             .ThenBy(vehicle => vehicle.Id)
             .ToListAsync(cancel);
-        return [.. rows.Select(LedgerOf)];
+        WaysOfWorking ways = await Ways(cancel);
+        return [.. rows.Select(row => LedgerOf(row, ways))];
     }
+
+    private async Task<WaysOfWorking> Ways(CancellationToken cancel) =>
+        (await context.Kits.AsNoTracking().FirstOrDefaultAsync(cancel))?.Kit.ToWays()
+        ?? WaysOfWorking.Default;
 
     private IQueryable<VehicleRow> WithoutLevels =>
         context
@@ -62,9 +68,10 @@ public sealed class VehicleStore
             .Include(vehicle => vehicle.Surfaces)
             .Include(vehicle => vehicle.Usage)
             .Include(vehicle => vehicle.Odometer)
-            .Include(vehicle => vehicle.Learnt);
+            .Include(vehicle => vehicle.Learnt)
+            .Include(vehicle => vehicle.Residues);
 
-    private static CareLedger LedgerOf(VehicleRow row) =>
+    private static CareLedger LedgerOf(VehicleRow row, WaysOfWorking ways) =>
         new(
             row.ToVehicle(),
             Odometer.Apply(
@@ -72,7 +79,9 @@ public sealed class VehicleStore
                 row.Odometer.Select(reading => reading.ToReading())
             ),
             row.CareStates.ToDictionary(state => state.Key, state => state.State),
-            LearntRow.ToRates(row.Learnt)
+            LearntRow.ToRates(row.Learnt),
+            ways,
+            ResidueRow.ToResidues(row.Residues)
         );
 
     /// <summary>Adds a vehicle with a level for every task and surface.</summary>

@@ -21,7 +21,8 @@ public sealed class InspectionTableTests
                 double[] levels = [.. inspection.Results.Select(result => result.Level.Value)];
                 Assert.Equal(levels.Order(), levels);
                 Assert.True(levels[0] is > 0 and < 0.5);
-                Assert.True(levels[^1] > 1);
+                // What is left by a cleaning of the day before is no soil of weeks.
+                Assert.True(levels[^1] > 1 || inspection.JudgesCleaning);
                 Assert.True(inspection.Spread > 0);
                 Assert.EndsWith(".", inspection.How, StringComparison.Ordinal);
                 Assert.All(inspection.TaskIds, id => Assert.NotNull(CareTasks.Find(id)));

@@ -118,7 +118,7 @@ public sealed class ChoiceTests
                 .Chunk(40)
                 .Select(statuses =>
                     SessionProducts
-                        .Choose(statuses, chooser)
+                        .Choose(statuses.Select(TaskWork.FromTable), chooser)
                         .SelectMany(task => task.Choices)
                         .Select(one => one.Choice.Best?.Product.Make)
                         .OfType<ProductMake>()

@@ -39,7 +39,8 @@ public sealed class OrderAgainstSolverTests
     private static OrderProblem SomeSession(Random random)
     {
         CabinLayout layout = CareBook.ReferenceLayout with { RearMats = Material.Pile };
-        return new SessionJobs(new SessionPlaces(CabinBuilder.Build(layout))).Of(
+        return Cars.Session(
+            layout,
             CareBook.For(Cars.Of(layout)).Where(item => item.Task.Id != "seat-belts" && random.Next(5) < 2)
         );
     }

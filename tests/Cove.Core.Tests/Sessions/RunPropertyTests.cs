@@ -66,7 +66,7 @@ public sealed class RunPropertyTests
         IReadOnlyList<RunStep> steps = RunStep.Of(
             plan,
             new SessionPlaces(cabin),
-            SessionProducts.Choose(plan.TasksInOrder, chooser)
+            SessionProducts.Choose(plan.WorksInOrder, chooser)
         );
 
         Assert.Equal(plan.Order.Steps.Count, steps.Count);

@@ -71,9 +71,7 @@ public sealed class TradeFigureTests
     private static TimeSpan SessionOf(Func<CareTask, bool> chosen)
     {
         CareItem[] items = [.. CareBook.For(Cars.Of(DemoSized)).Where(item => chosen(item.Task))];
-        return RunningOrder
-            .Solve(new SessionJobs(new SessionPlaces(CabinBuilder.Build(DemoSized))).Of(items))
-            .Busy;
+        return RunningOrder.Solve(Cars.Session(DemoSized, items)).Busy;
     }
 
     /// <summary>Half a year of Saturdays at reference use, on each of which everything is done that would reach its mark before the next.</summary>
@@ -93,7 +91,7 @@ public sealed class TradeFigureTests
             IReadOnlyList<CareStatus> statuses = ledger.At(at);
             var offer = new SessionOffer(new SessionPlanner(statuses, cabin), at);
             CareItem[] items = [.. offer.ComingDue.Select(status => status.Item)];
-            RunningOrder order = RunningOrder.Solve(new SessionJobs(new SessionPlaces(cabin)).Of(items));
+            RunningOrder order = RunningOrder.Solve(Cars.Session(DemoSized, items));
             slots.Add(
                 new Slot(
                     at,

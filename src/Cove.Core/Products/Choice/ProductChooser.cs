@@ -28,34 +28,45 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
     /// <param name="surface">A surface that it tends.</param>
     /// <param name="level">How far the soil has come; 1 is the mark.</param>
     /// <param name="session">Products that the same session uses already.</param>
+    /// <param name="wish">What the method asks for; null for whatever does the task.</param>
     /// <returns>The choice; null for a task that is done dry.</returns>
     public ProductChoice? Choose(
         CareTask task,
         Surface surface,
         double level,
-        IReadOnlyList<ProductMake>? session = null
+        IReadOnlyList<ProductMake>? session = null,
+        ProductWish? wish = null
     )
     {
-        IReadOnlyList<TaskOption> options = TaskProducts.Of(task.Id);
+        IReadOnlyList<TaskOption> options = OptionsFor(task, wish);
         if (options.Count == 0)
         {
             return null;
         }
 
-        var context = UseContext.Usual with { Screens = shelf.Schools.Screens, Session = session ?? [] };
+        Surface touched = wish?.Part is { } part ? surface with { Material = part } : surface;
+        var context = UseContext.Usual with { Screens = shelf.Ways.Screens, Session = session ?? [] };
         Pick[] picks =
         [
             .. options
                 .SelectMany(
                     (option, rank) =>
                         shelf
-                            .AtHand.Where(product => product.Make.Class == option.Class)
+                            .AtHand.Where(product =>
+                                product.Make.Class == option.Class
+                                && product.Id == (wish?.ProductId ?? product.Id)
+                            )
                             .Select(product => (Product: product, Option: option, Rank: rank))
                 )
                 .Where(candidate => candidate.Option.UpTo >= level)
-                .Select(candidate => (Pick: ways.Of(candidate.Product, surface, context), candidate.Rank))
+                .Select(candidate =>
+                    (Pick: ways.Of(candidate.Product, touched, context, wish?.Way), candidate.Rank)
+                )
                 .Where(candidate => candidate.Pick.Judgement.MayBeDone)
                 .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
+                .ThenBy(candidate =>
+                    TaskProducts.FinishGap(task.Id, candidate.Pick.Product.Make.Sheen, shelf.Ways)
+                )
                 .ThenBy(candidate => candidate.Rank)
                 .ThenBy(candidate => candidate.Pick.Judgement.Verdict)
                 .ThenBy(candidate => candidate.Pick.Product.Name, StringComparer.Ordinal)
@@ -71,6 +82,15 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
                 null
             )
             : Nothing(task, surface, options, level, context);
+    }
+
+    /// <summary>The classes a method asks for; otherwise those that do the task. None for a task that is done dry.</summary>
+    private IReadOnlyList<TaskOption> OptionsFor(CareTask task, ProductWish? wish)
+    {
+        IReadOnlyList<TaskOption> options = TaskProducts.Of(task.Id, shelf.Ways);
+        return options.Count == 0 || wish is not { Classes.Count: > 0 }
+            ? options
+            : [.. wish.Classes.Select(one => new TaskOption(one, TaskProducts.Always))];
     }
 
     private bool IsPreferred(Pick pick) =>

@@ -12,7 +12,7 @@ public sealed class SafestWays
 
     /// <summary>Only answers in which nothing on record has a part, so that other cars may share them.</summary>
     private readonly Dictionary<
-        (Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens),
+        (Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens, UsualWay? Asked),
         Pick
     > known;
 
@@ -25,7 +25,10 @@ public sealed class SafestWays
     private SafestWays(
         Shelf shelf,
         ShelfRecords records,
-        Dictionary<(Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens), Pick> known
+        Dictionary<
+            (Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens, UsualWay? Asked),
+            Pick
+        > known
     )
     {
         this.shelf = shelf;
@@ -44,35 +47,45 @@ public sealed class SafestWays
     /// <param name="product">The product.</param>
     /// <param name="surface">The surface.</param>
     /// <param name="context">The circumstances, without what is on record.</param>
-    public Pick Of(Product product, Surface surface, UseContext context)
+    /// <param name="asked">How a method wants it put on; null for the usual way. Where that may not be, the usual way is tried, and a gentler one.</param>
+    public Pick Of(Product product, Surface surface, UseContext context, UsualWay? asked = null)
     {
         // Only the plain question is the same for every surface of a make.
         bool isPlain =
             context == UseContext.Usual with { Screens = context.Screens, Session = context.Session }
             && context.Session.Count == 0
             && !records.Mention(surface.Id, product.Id);
-        var key = (product.Id, product.Make.Class, surface.Make, context.Screens);
+        var key = (product.Id, product.Make.Class, surface.Make, context.Screens, asked);
         if (!isPlain)
         {
-            return Find(product, surface, context);
+            return Find(product, surface, context, asked);
         }
 
         if (!known.TryGetValue(key, out Pick? pick))
         {
-            pick = Find(product, surface, context);
+            pick = Find(product, surface, context, asked);
             known[key] = pick;
         }
 
         return pick;
     }
 
-    private Pick Find(Product product, Surface surface, UseContext context)
+    private Pick Find(Product product, Surface surface, UseContext context, UsualWay? asked)
     {
         UsualWay usual = UsualWay.Of(product.Make, surface.Make);
         var gentle = new UsualWay(Application.OnTowel, Tool.MicrofibreTowel);
         Pick[] ways =
         [
-            .. new[] { usual, gentle }
+            // What is done dry, and a sponge, are put on in one way only.
+            .. new[]
+            {
+                usual.Application == Application.Dry || usual.Tool == Tool.MelamineSponge
+                    ? usual
+                    : asked ?? usual,
+                usual,
+                gentle,
+            }
+                .Distinct()
                 .Where(way => shelf.Has(way.Tool))
                 .DefaultIfEmpty(gentle)
                 .Select(way => Judge(product, product.Usual, way, surface, context)),

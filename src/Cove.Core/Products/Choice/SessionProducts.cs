@@ -1,3 +1,4 @@
+using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 
@@ -7,21 +8,24 @@ namespace Cove.Core.Products;
 public static class SessionProducts
 {
     /// <summary>Chooses for the tasks of a session.</summary>
-    /// <param name="statuses">The tasks, in the order they are done.</param>
+    /// <param name="works">The tasks with their methods, in the order they are done.</param>
     /// <param name="chooser">Chooses one by one.</param>
     /// <returns>For each task its choices, one for each group of surfaces that are done alike; none for a task that is done dry.</returns>
-    public static IReadOnlyList<TaskChoices> Choose(IEnumerable<CareStatus> statuses, ProductChooser chooser)
+    public static IReadOnlyList<TaskChoices> Choose(IEnumerable<TaskWork> works, ProductChooser chooser)
     {
         var used = new List<ProductMake>();
         var all = new List<TaskChoices>();
-        foreach (CareStatus status in statuses)
+        foreach (TaskWork work in works)
         {
+            CareTask task = work.Status.Item.Task;
             // One mixture for the whole task: the dirtiest of its surfaces decides.
-            double level = status.Surfaces.Max(surface => surface.Due.Level.Value);
+            double level = work.Status.Surfaces.Max(surface => surface.Due.Level.Value);
             TaskChoices choices = Of(
-                status.Item.Task,
-                status.Surfaces.Select(surface =>
-                    chooser.Choose(status.Item.Task, surface.Surface, level, used)
+                task,
+                work.Uses.SelectMany(use =>
+                    use.Wishes.SelectMany(wish =>
+                        use.Surfaces.Select(surface => chooser.Choose(task, surface, level, used, wish))
+                    )
                 )
             );
             used.AddRange(

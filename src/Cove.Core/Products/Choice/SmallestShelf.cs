@@ -23,7 +23,7 @@ public sealed class SmallestShelf
     public SmallestShelf(IReadOnlyList<CareItem> items, SafestWays ways)
     {
         Shelf shelf = ways.Shelf;
-        var context = UseContext.Usual with { Screens = shelf.Schools.Screens };
+        var context = UseContext.Usual with { Screens = shelf.Ways.Screens };
         products = shelf.Products;
         jobs = [.. items.SelectMany(JobsOf)];
         does = new bool[products.Count, jobs.Count];

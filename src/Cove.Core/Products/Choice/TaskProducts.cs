@@ -1,3 +1,4 @@
+using Cove.Core.Schools;
 using static Cove.Core.Products.ProductClass;
 
 namespace Cove.Core.Products;
@@ -11,6 +12,8 @@ public static class TaskProducts
 
     /// <summary>How far a shelf has to reach for a task to count as covered.</summary>
     public const double Routine = 2;
+
+    private const string Plastics = "protect-plastics";
 
     private static readonly Dictionary<string, TaskOption[]> Table = new(StringComparer.Ordinal)
     {
@@ -83,6 +86,15 @@ public static class TaskProducts
             new(LeatherBalm, 2),
             new(LeatherCleanerStrong, Always),
         ],
+        ["clean-synthetic"] =
+        [
+            new(Water, 0.8),
+            new(RinselessWash, 1.2),
+            new(SoapWater, 1.5),
+            new(InteriorDetailer, 1.2),
+            new(InteriorCleaner, Always),
+            new(LeatherCleanerMild, Always),
+        ],
         ["seal-leather"] = [new(LeatherSealant, Always), new(LeatherBalm, Always)],
         ["raise-nap"] = [new(Water, Always)],
         ["protect-plastics"] =
@@ -118,6 +130,18 @@ public static class TaskProducts
     /// <param name="taskId">The id of a care task.</param>
     public static IReadOnlyList<TaskOption> Of(string taskId) =>
         Table.TryGetValue(taskId, out TaskOption[]? options) ? options : [];
+
+    /// <summary>The options of a task for an owner who works in some way: a shiny dressing comes in only where gloss is wanted.</summary>
+    /// <param name="taskId">The id of a care task.</param>
+    /// <param name="ways">How the owner likes to work.</param>
+    public static IReadOnlyList<TaskOption> Of(string taskId, WaysOfWorking ways) =>
+        taskId == Plastics && ways.Finish == FinishSchool.Gloss
+            ? [.. Of(taskId), new TaskOption(SolventDressing, Always)]
+            : Of(taskId);
+
+    /// <summary>How far the sheen of a product is from the finish an owner wants of a task; 0 for tasks that leave no finish.</summary>
+    internal static int FinishGap(string taskId, Sheen sheen, WaysOfWorking ways) =>
+        taskId == Plastics ? Math.Abs((int)sheen - (int)ways.Finish) : 0;
 
     private static TaskOption[] Glass(double waterUpTo) =>
         [

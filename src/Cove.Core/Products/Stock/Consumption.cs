@@ -23,6 +23,7 @@ public static class Consumption
         ["headliner"] = 20,
         ["door-shuts"] = 15,
         ["clean-leather"] = 50,
+        ["clean-synthetic"] = 25,
         ["seal-leather"] = 30,
         ["raise-nap"] = 20,
         ["protect-plastics"] = 20,

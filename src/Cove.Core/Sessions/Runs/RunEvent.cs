@@ -1,3 +1,5 @@
+using Cove.Core.Products;
+
 namespace Cove.Core.Sessions;
 
 /// <summary>What an owner says during a run.</summary>
@@ -17,10 +19,17 @@ public enum RunEventKind
 
     /// <summary>The run is over, whatever steps are left.</summary>
     Finished,
+
+    /// <summary>A towel is turned to its next face; after the last one comes a fresh towel.</summary>
+    FaceTurned,
+
+    /// <summary>A towel is finished before its last face: it touched the dash, or the floor. A fresh one is taken up.</summary>
+    TowelRetired,
 }
 
 /// <summary>One thing an owner said during a run.</summary>
 /// <param name="Kind">What was said.</param>
 /// <param name="Step">Index of the step it is about; the number of steps for <see cref="RunEventKind.Finished"/> counts for none and is ignored.</param>
 /// <param name="At">When it was said.</param>
-public sealed record RunEvent(RunEventKind Kind, int Step, DateTimeOffset At);
+/// <param name="Towel">The towel it is about; null unless it is about a towel.</param>
+public sealed record RunEvent(RunEventKind Kind, int Step, DateTimeOffset At, TowelRole? Towel = null);

@@ -49,6 +49,25 @@ public sealed class RunProgress
         }
     }
 
+    /// <summary>The towels of the run.</summary>
+    public TowelCount Towels { get; private set; } = TowelCount.None;
+
+    /// <summary>The towels that have been taken up: those of every step that was begun.</summary>
+    public IReadOnlyList<TowelInHand> TowelsUsed =>
+        [
+            .. Enumerable
+                .Range(0, Steps.Count)
+                .Where(step =>
+                    outcomes[step] is { Kind: RunEventKind.Done or RunEventKind.NotClean }
+                    || (step == Current && FinishedAt is null)
+                )
+                .SelectMany(step => Steps[step].Towels)
+                .Concat(Towels.Roles)
+                .Distinct()
+                .Order()
+                .Select(Towels.InHand),
+        ];
+
     /// <summary>How a step came out; null while it has not.</summary>
     public RunEvent? OutcomeOf(int step) => outcomes[step];
 
@@ -92,9 +111,9 @@ public sealed class RunProgress
     }
 
     /// <summary>What the outcome of a step does to the levels of its task.</summary>
-    /// <returns>The share of the level removed; null when the step changes no level: it was left out or only puts things back.</returns>
+    /// <returns>The share of the level removed; null when the step changes no level: it was left out, is a chore or only puts things back.</returns>
     public Share? RemovedBy(int step) =>
-        Steps[step].PutsBack
+        Steps[step].PutsBack || Steps[step].IsChore
             ? null
             : outcomes[step]?.Kind switch
             {
@@ -112,6 +131,9 @@ public sealed class RunProgress
                 return;
             case RunEventKind.Again:
                 Rounds++;
+                return;
+            case RunEventKind.FaceTurned or RunEventKind.TowelRetired:
+                Towels = Towels.After(said);
                 return;
             default:
                 Settle(said);

@@ -52,8 +52,17 @@ public sealed class CareHistory
     public CareState StateAt(DateTimeOffset until)
     {
         LevelTrail trail = TrailAt(until);
-        return new CareState(trail.At, new Level(trail.LevelWith(Soiling.Multiplier)));
+        return new CareState(
+            trail.At,
+            new Level(trail.LevelWith(Soiling.Multiplier)),
+            Soiling.OnGlass ? trail.FilmWith(Soiling.Multiplier).OilyShare : null
+        );
     }
+
+    /// <summary>The film on a pane at an instant.</summary>
+    /// <param name="instant">At or after the start; earlier gives the film at the start.</param>
+    public Film FilmAt(DateTimeOffset instant) =>
+        TrailAt(instant).Until(instant, unlearnt, Usage).FilmWith(Soiling.Multiplier);
 
     /// <summary>The level at an instant.</summary>
     /// <param name="instant">At or after the start; earlier gives the level at the start.</param>
@@ -86,7 +95,7 @@ public sealed class CareHistory
     public IReadOnlyList<RateEvidence> Evidence()
     {
         var evidence = new List<RateEvidence>();
-        LevelTrail trail = LevelTrail.From(Start);
+        LevelTrail trail = LevelTrail.From(Start, unlearnt, Usage);
         foreach (CareChange change in changes)
         {
             trail = trail.Until(change.At, unlearnt, Usage);
@@ -101,9 +110,36 @@ public sealed class CareHistory
         return evidence;
     }
 
+    /// <summary>What looks the evening after say about the cleanings they judge: what was left beside what the table leaves. A look that nothing was cleaned before says nothing.</summary>
+    /// <remarks>To be asked of a history in which nothing has been learnt of cleanings yet.</remarks>
+    public IReadOnlyList<ResidueEvidence> Residues()
+    {
+        var evidence = new List<ResidueEvidence>();
+        LevelTrail trail = LevelTrail.From(Start, unlearnt, Usage);
+        (FilmCleaning Cleaning, double Left)? last = null;
+        foreach (CareChange change in changes)
+        {
+            trail = trail.Until(change.At, unlearnt, Usage);
+            LevelTrail before = trail;
+            trail = trail.After(change);
+            if (change is Cleaned cleaned)
+            {
+                last = cleaned.Film is { } film ? (film, trail.LevelWith(Soiling.Multiplier)) : null;
+            }
+            else if (change is Observed { JudgesCleaning: true } look && last is { Left: > 0 } judged)
+            {
+                double settled = before.LevelWith(Soiling.Multiplier) - judged.Left;
+                evidence.Add(ResidueEvidence.Of(judged.Cleaning.MethodId, judged.Left, settled, look));
+                last = null;
+            }
+        }
+
+        return evidence;
+    }
+
     private LevelTrail TrailAt(DateTimeOffset until)
     {
-        LevelTrail trail = LevelTrail.From(Start);
+        LevelTrail trail = LevelTrail.From(Start, unlearnt, Usage);
         foreach (CareChange change in changes.TakeWhile(change => change.At <= until))
         {
             trail = trail.Until(change.At, unlearnt, Usage).After(change);

@@ -70,6 +70,9 @@ internal static class ChangeList
             new Level(Math.Exp(mean)),
             1 / Math.Sqrt(weight),
             sorted.Sum(look => look.Looks)
-        );
+        )
+        {
+            JudgesCleaning = looks.Exists(look => look.JudgesCleaning),
+        };
     }
 }

@@ -70,5 +70,7 @@ internal static class DueEffects
         (_ => "Sun cream season", (use, to) => use with { SunCreamMonths = to.SunCreamMonths }),
         (_ => "Dusty work or hobby", (use, to) => use with { DustyWork = to.DustyWork }),
         (_ => "Colour of the cabin", (use, to) => use with { Colour = to.Colour }),
+        (_ => "What the dash gives off", (use, to) => use with { Plastics = to.Plastics }),
+        (_ => "Town air and heater", (use, to) => use with { TownDriving = to.TownDriving }),
     ];
 }

@@ -6,7 +6,16 @@ namespace Cove.Core.Upkeep;
 /// <param name="Known">The part that does not depend on the multiplier: what was there at the start, what events added, what was last seen.</param>
 /// <param name="Rise">What has risen since, for a multiplier of 1.</param>
 /// <param name="Doubt">Variance of the known part.</param>
-internal readonly record struct LevelTrail(DateTimeOffset At, double Known, double Rise, double Doubt)
+/// <param name="KnownOily">The part of <paramref name="Known"/> that is oily film; 0 but on glass.</param>
+/// <param name="RiseOily">The part of <paramref name="Rise"/> that is oily film; 0 but on glass.</param>
+internal readonly record struct LevelTrail(
+    DateTimeOffset At,
+    double Known,
+    double Rise,
+    double Doubt,
+    double KnownOily,
+    double RiseOily
+)
 {
     /// <summary>How far off a level that nobody looked at may be, as a share of it. Cove's own choice.</summary>
     private const double GuessSpread = 0.5;
@@ -17,10 +26,21 @@ internal readonly record struct LevelTrail(DateTimeOffset At, double Known, doub
     /// <summary>The standard deviation of the logarithm beyond which a look is still counted, but for next to nothing.</summary>
     private const double MostSpread = 5;
 
-    public static LevelTrail From(CareState start) =>
-        new(start.At, start.Level.Value, 0, Square(start.Level.Value * GuessSpread));
+    public static LevelTrail From(CareState start, Soiling unlearnt, Usage usage) =>
+        new(
+            start.At,
+            start.Level.Value,
+            0,
+            Square(start.Level.Value * GuessSpread),
+            start.Level.Value * (start.Oily ?? unlearnt.OilyMix(usage.ConditionsAt(start.At))).Value,
+            0
+        );
 
     public double LevelWith(double multiplier) => Known + (multiplier * Rise);
+
+    /// <summary>The film on a pane.</summary>
+    public Film FilmWith(double multiplier) =>
+        Film.Of(LevelWith(multiplier), KnownOily + (multiplier * RiseOily));
 
     /// <summary>The standard deviation of the logarithm of the level.</summary>
     /// <param name="multiplier">The learnt multiplier.</param>
@@ -32,18 +52,34 @@ internal readonly record struct LevelTrail(DateTimeOffset At, double Known, doub
     }
 
     public LevelTrail Until(DateTimeOffset instant, Soiling unlearnt, Usage usage) =>
-        instant <= At ? this : this with { At = instant, Rise = Rise + unlearnt.Rise(usage, At, instant) };
+        instant <= At
+            ? this
+            : this with
+            {
+                At = instant,
+                Rise = Rise + unlearnt.Rise(usage, At, instant),
+                RiseOily = RiseOily + unlearnt.OilyRise(usage, At, instant),
+            };
 
     public LevelTrail After(CareChange change) =>
         change switch
         {
+            Cleaned { Film: { } film } => Wiped(film),
             Cleaned cleaned => Scaled(cleaned.Removed.Rest.Value),
             Jumped jumped => this with
             {
                 Known = Known + jumped.Amount,
                 Doubt = Doubt + Square(jumped.Amount * GuessSpread),
+                KnownOily = KnownOily + (jumped.Amount * jumped.Oily.Value),
             },
-            Observed seen => new(At, seen.Level.Value, 0, Square(seen.Level.Value * seen.Spread)),
+            Observed seen => new(
+                At,
+                seen.Level.Value,
+                0,
+                Square(seen.Level.Value * seen.Spread),
+                seen.Level.Value * FilmWith(1).OilyShare.Value,
+                0
+            ),
             _ => this,
         };
 
@@ -71,7 +107,25 @@ internal readonly record struct LevelTrail(DateTimeOffset At, double Known, doub
             Known = Known * left,
             Rise = Rise * left,
             Doubt = Doubt * left * left,
+            KnownOily = KnownOily * left,
+            RiseOily = RiseOily * left,
         };
+
+    /// <summary>A pane after a cleaning: light soil and oily film go in different shares.</summary>
+    private LevelTrail Wiped(FilmCleaning film)
+    {
+        Film known = Film.Of(Known, KnownOily).After(film.Removal, film.Rounds).Times(film.Residue);
+        Film rise = Film.Of(Rise, RiseOily).After(film.Removal, film.Rounds).Times(film.Residue);
+        double left = Known > 0 ? known.Whole.Value / Known : 0;
+        return this with
+        {
+            Known = known.Whole.Value,
+            KnownOily = known.Oily.Value,
+            Rise = rise.Whole.Value,
+            RiseOily = rise.Oily.Value,
+            Doubt = Doubt * left * left,
+        };
+    }
 
     private static double Square(double value) => value * value;
 }

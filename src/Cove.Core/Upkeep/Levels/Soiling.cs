@@ -18,8 +18,17 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
     /// <summary>What can hold soil back from this task. A prevention works only while the use says that it is in place.</summary>
     public IReadOnlyList<PreventionEffect> Preventions { get; init; } = [];
 
+    /// <summary>Whether it is the inside of a pane, where part of what settles is oily film; see <see cref="FilmDrivers"/>.</summary>
+    public bool OnGlass { get; init; }
+
     /// <summary>The rise of the level in a day.</summary>
-    public double PerDay(Conditions conditions)
+    public double PerDay(Conditions conditions) => PerDay(conditions, _ => 1);
+
+    /// <summary>The part of <see cref="PerDay(Conditions)"/> that is oily film; 0 but on glass.</summary>
+    public double OilyPerDay(Conditions conditions) =>
+        OnGlass ? PerDay(conditions, driver => FilmDrivers.OilyPartOf(driver).Value) : 0;
+
+    private double PerDay(Conditions conditions, Func<Driver, double> part)
     {
         double sum = 0;
         foreach (Driver driver in Drivers)
@@ -27,7 +36,8 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
             sum +=
                 Shares.Of(driver).Value
                 * conditions.Pace(driver)
-                * KeptOf(driver, conditions.Use.Preventions);
+                * KeptOf(driver, conditions.Use.Preventions)
+                * part(driver);
         }
 
         return Multiplier * Exposure.Value / Baseline.TotalDays * sum;
@@ -41,6 +51,16 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
     /// <param name="to">The end; before the beginning counts as no rise.</param>
     public double Rise(Usage usage, DateTimeOffset from, DateTimeOffset to) =>
         usage.Between(from, to).Sum(stretch => stretch.Days * PerDay(stretch.Conditions));
+
+    /// <summary>The part of <see cref="Rise"/> that is oily film; 0 but on glass.</summary>
+    public double OilyRise(Usage usage, DateTimeOffset from, DateTimeOffset to) =>
+        OnGlass ? usage.Between(from, to).Sum(stretch => stretch.Days * OilyPerDay(stretch.Conditions)) : 0;
+
+    /// <summary>The share of what settles under some conditions that is oily film; none where nothing settles.</summary>
+    public Share OilyMix(Conditions conditions) =>
+        PerDay(conditions) is > 0 and var all
+            ? new Share(Math.Min(1, OilyPerDay(conditions) / all))
+            : Share.None;
 
     /// <summary>When the level will have risen by an amount.</summary>
     /// <param name="usage">How the car is used.</param>

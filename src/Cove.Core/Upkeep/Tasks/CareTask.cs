@@ -1,10 +1,9 @@
-using Cove.Core.Methods;
 using Cove.Core.Vehicles;
 
 namespace Cove.Core.Upkeep;
 
 /// <summary>A kind of routine work on one or more surfaces of a car.</summary>
-/// <remarks>Tasks are data; all of them stand in <see cref="CareTasks"/>.</remarks>
+/// <remarks>Tasks are data; all of them stand in <see cref="CareTasks"/>. How they are done stands in <see cref="Methods.MethodLibrary"/>.</remarks>
 /// <param name="Id">Short and stable; it is stored with every log entry.</param>
 /// <param name="Name">What to do, as an owner would say it.</param>
 /// <param name="ShortName">One or two words for the lanes.</param>
@@ -16,7 +15,6 @@ namespace Cove.Core.Upkeep;
 /// <param name="Kits">What must be fetched for it.</param>
 /// <param name="Stakes">What is at stake.</param>
 /// <param name="Shares">What drives its level.</param>
-/// <param name="Method">How it is done.</param>
 public sealed record CareTask(
     string Id,
     string Name,
@@ -28,8 +26,7 @@ public sealed record CareTask(
     Stage Stage,
     IReadOnlyList<Kit> Kits,
     Stakes Stakes,
-    DriverShares Shares,
-    Method Method
+    DriverShares Shares
 )
 {
     /// <summary>A task that has to be done first in the same session unless it is fresh already; null for none.</summary>

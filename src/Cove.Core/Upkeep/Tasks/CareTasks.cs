@@ -1,4 +1,3 @@
-using Cove.Core.Methods;
 using Cove.Core.Vehicles;
 using static Cove.Core.Upkeep.Kit;
 using static Cove.Core.Upkeep.Stage;
@@ -8,7 +7,7 @@ namespace Cove.Core.Upkeep;
 
 /// <summary>The table of care tasks.</summary>
 /// <remarks>
-/// To add a task, add an entry here and its method in <c>RoutineMethods</c>; levels, triage, running order,
+/// To add a task, add an entry here and its methods in <see cref="Methods.MethodLibrary"/>; levels, triage, running order,
 /// chart and log take it up by themselves. Each entry says where its interval and minutes come from:
 /// <i>practice</i> is common practice without a single source, <i>memory</i> is a starting value from memory.
 /// What drives each stands in <see cref="TaskDrivers"/>.
@@ -28,8 +27,7 @@ public static class CareTasks
             [SurfaceKind.Seat, SurfaceKind.PetCover],
             VacuumHigh,
             [Kit.Vacuum],
-            HygieneAndTouch,
-            RoutineMethods.VacuumSeats
+            HygieneAndTouch
         ) with
         {
             Visible = 3,
@@ -43,8 +41,7 @@ public static class CareTasks
             [SurfaceKind.Carpet, SurfaceKind.Mat],
             VacuumFloor,
             [Kit.Vacuum],
-            HygieneAndTouch,
-            RoutineMethods.VacuumCarpets
+            HygieneAndTouch
         ) with
         {
             Visible = 3,
@@ -59,8 +56,7 @@ public static class CareTasks
             [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
             WetMiddle,
             [DampTowels],
-            HygieneAndTouch,
-            RoutineMethods.DampWipe
+            HygieneAndTouch
         ),
         Task(
             "wipe-screens",
@@ -71,8 +67,7 @@ public static class CareTasks
             [SurfaceKind.Screen],
             WetMiddle,
             [DampTowels],
-            SightAndGrip,
-            RoutineMethods.Screens
+            SightAndGrip
         ),
         Task(
             "wipe-gloss-trim",
@@ -83,8 +78,7 @@ public static class CareTasks
             [SurfaceKind.Trim],
             WetMiddle,
             [DampTowels],
-            Looks,
-            RoutineMethods.GlossTrim
+            Looks
         ),
         // practice: every couple of weeks
         Task(
@@ -96,8 +90,7 @@ public static class CareTasks
             [SurfaceKind.Vents, SurfaceKind.Switches],
             Dust,
             [DryBrushes, Kit.Vacuum],
-            HygieneAndTouch,
-            RoutineMethods.VentsAndControls
+            HygieneAndTouch
         ),
         Task(
             "clean-wheel",
@@ -108,8 +101,7 @@ public static class CareTasks
             [SurfaceKind.Wheel],
             WetMiddle,
             [WetKit],
-            SightAndGrip,
-            RoutineMethods.WheelAndShifter
+            SightAndGrip
         ),
         // memory
         Task(
@@ -121,8 +113,7 @@ public static class CareTasks
             [SurfaceKind.ClusterLens],
             Dust,
             [DryBrushes],
-            SightAndGrip,
-            RoutineMethods.ClusterLens
+            SightAndGrip
         ),
         // memory; the film on it is what counts
         Task(
@@ -134,8 +125,7 @@ public static class CareTasks
             [SurfaceKind.Windscreen],
             Stage.Glass,
             [GlassKit],
-            SightAndGrip,
-            RoutineMethods.Windscreen
+            SightAndGrip
         ),
         // memory
         Task(
@@ -147,8 +137,7 @@ public static class CareTasks
             [SurfaceKind.Glass],
             Stage.Glass,
             [GlassKit],
-            SightAndGrip,
-            RoutineMethods.OtherGlass
+            SightAndGrip
         ),
         Task(
             "cup-holders",
@@ -159,8 +148,7 @@ public static class CareTasks
             [SurfaceKind.CupHolders],
             WetMiddle,
             [WetKit],
-            HygieneAndTouch,
-            RoutineMethods.CupHolders
+            HygieneAndTouch
         ),
         // order is practice, interval from memory
         Task(
@@ -173,7 +161,6 @@ public static class CareTasks
             MatsOut,
             [MatWash],
             Wear,
-            RoutineMethods.RubberMats,
             [Material.Rubber]
         ) with
         {
@@ -192,7 +179,6 @@ public static class CareTasks
             MatsOut,
             [FabricKit],
             Wear,
-            RoutineMethods.FabricMats,
             [Material.Pile]
         ) with
         {
@@ -210,8 +196,7 @@ public static class CareTasks
             [SurfaceKind.DoorShuts],
             PutBack,
             [WetKit],
-            Looks,
-            RoutineMethods.DoorShuts
+            Looks
         ),
         Task(
             "boot",
@@ -222,8 +207,7 @@ public static class CareTasks
             [SurfaceKind.Boot],
             VacuumHigh,
             [Kit.Vacuum],
-            Wear,
-            RoutineMethods.Boot
+            Wear
         ),
         // practice: about monthly
         Task(
@@ -236,7 +220,6 @@ public static class CareTasks
             WetLow,
             [LeatherKit],
             Wear,
-            RoutineMethods.LeatherClean,
             [Material.CoatedLeather, Material.LeatherWithMicrosuede]
         ) with
         {
@@ -254,11 +237,27 @@ public static class CareTasks
             Protect,
             [LeatherKit],
             Wear,
-            RoutineMethods.LeatherSeal,
             [Material.CoatedLeather, Material.LeatherWithMicrosuede]
         ) with
         {
             Requires = "clean-leather",
+        },
+        // memory
+        Task(
+            "clean-synthetic",
+            "Clean the synthetic leather seats",
+            "Synthetic leather",
+            30,
+            5,
+            [SurfaceKind.Seat],
+            WetLow,
+            [WetKit],
+            HygieneAndTouch,
+            [Material.SyntheticLeather]
+        ) with
+        {
+            Rubs = true,
+            Requires = "vacuum-seats",
         },
         // minutes for a cloth; a brush takes about three times as long (practice); interval from memory
         Task(
@@ -271,7 +270,6 @@ public static class CareTasks
             WetLow,
             [FabricKit],
             HygieneAndTouch,
-            RoutineMethods.FabricSeats,
             [Material.WovenFabric, Material.FabricWithMicrosuede]
         ) with
         {
@@ -291,7 +289,6 @@ public static class CareTasks
             WetLow,
             [DryBrushes, DampTowels],
             HygieneAndTouch,
-            RoutineMethods.Nap,
             [
                 Material.Microsuede,
                 Material.UncoatedLeather,
@@ -314,7 +311,6 @@ public static class CareTasks
             WetFloor,
             [FabricKit],
             HygieneAndTouch,
-            RoutineMethods.CarpetFoam,
             [Material.Pile]
         ) with
         {
@@ -334,7 +330,7 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            RoutineMethods.PlasticsProtect
+            [Material.Plastic, Material.SyntheticLeather, Material.CoatedLeather]
         ) with
         {
             Requires = "wipe-dash",
@@ -350,7 +346,6 @@ public static class CareTasks
             Protect,
             [ProtectKit],
             Wear,
-            RoutineMethods.FabricProtector,
             [Material.WovenFabric]
         ) with
         {
@@ -369,8 +364,7 @@ public static class CareTasks
             [SurfaceKind.DoorSeals],
             Protect,
             [ProtectKit],
-            Wear,
-            RoutineMethods.DoorSeals
+            Wear
         ),
         // practice: not often
         Task(
@@ -382,8 +376,7 @@ public static class CareTasks
             [SurfaceKind.Pedals],
             WetLow,
             [WetKit],
-            SightAndGrip,
-            RoutineMethods.Pedals
+            SightAndGrip
         ),
         // method and the day of drying are practice, interval from memory
         Task(
@@ -395,8 +388,7 @@ public static class CareTasks
             [SurfaceKind.Belts],
             WetLow,
             [WetKit],
-            HygieneAndTouch,
-            RoutineMethods.SeatBelts
+            HygieneAndTouch
         ) with
         {
             Drying = TimeSpan.FromHours(24),
@@ -412,8 +404,7 @@ public static class CareTasks
             [SurfaceKind.Headliner],
             WetHigh,
             [FabricKit],
-            Looks,
-            RoutineMethods.Headliner
+            Looks
         ),
         Task(
             "shifter-slot",
@@ -424,8 +415,7 @@ public static class CareTasks
             [SurfaceKind.ShifterSlot],
             Dust,
             [DryBrushes],
-            Looks,
-            RoutineMethods.ShifterSlot
+            Looks
         ),
         Task(
             "child-seat",
@@ -436,8 +426,7 @@ public static class CareTasks
             [SurfaceKind.ChildSeat],
             WetLow,
             [DampTowels, Kit.Vacuum],
-            HygieneAndTouch,
-            RoutineMethods.ChildSeat
+            HygieneAndTouch
         ),
         // memory
         Task(
@@ -449,22 +438,10 @@ public static class CareTasks
             [SurfaceKind.PetCover],
             VacuumHigh,
             [Kit.Vacuum, DampTowels],
-            HygieneAndTouch,
-            RoutineMethods.PetCover
+            HygieneAndTouch
         ),
         // practice: two to three months
-        Task(
-            "scent",
-            "Change the scent",
-            "Scent",
-            75,
-            1,
-            [SurfaceKind.Air],
-            PutBack,
-            [],
-            Looks,
-            RoutineMethods.Scent
-        ),
+        Task("scent", "Change the scent", "Scent", 75, 1, [SurfaceKind.Air], PutBack, [], Looks),
     ];
 
     private static readonly Dictionary<string, CareTask> ById = All.ToDictionary(
@@ -487,7 +464,6 @@ public static class CareTasks
         Stage stage,
         Kit[] kits,
         Stakes stakes,
-        Method method,
         Material[]? materials = null
     ) =>
         new(
@@ -501,8 +477,7 @@ public static class CareTasks
             stage,
             kits,
             stakes,
-            TaskDrivers.Of(id),
-            method
+            TaskDrivers.Of(id)
         );
 
     private static TimeSpan Minutes(double minutes) => TimeSpan.FromMinutes(minutes);

@@ -8,6 +8,9 @@ namespace Cove.Core.Upkeep;
 /// </remarks>
 public enum Stage
 {
+    /// <summary>Getting ready: piles, seats, doors, covers.</summary>
+    Prepare,
+
     /// <summary>Mats taken out and washed.</summary>
     MatsOut,
 
@@ -40,4 +43,7 @@ public enum Stage
 
     /// <summary>Door edges, scent, and mats back when dry.</summary>
     PutBack,
+
+    /// <summary>Seats and things to where they were.</summary>
+    SetBack,
 }

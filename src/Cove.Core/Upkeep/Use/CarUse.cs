@@ -63,6 +63,12 @@ public sealed record CarUse
     /// <summary>How light the cabin is.</summary>
     public CabinColour Colour { get; init; } = CabinColour.Medium;
 
+    /// <summary>What the plastics of the dash give off.</summary>
+    public DashPlastics Plastics { get; init; }
+
+    /// <summary>How often it is driven in town traffic, behind others, with the heater on.</summary>
+    public Often TownDriving { get; init; } = Often.Sometimes;
+
     /// <summary>How tidy is tidy enough. It moves marks, not levels.</summary>
     public Tidiness Tidiness { get; init; } = Tidiness.Everyday;
 
@@ -101,6 +107,13 @@ public sealed record CarUse
                 CabinColour.Medium => 1,
                 _ => 1.4,
             },
+            Driver.Vapours => Plastics switch
+            {
+                DashPlastics.Settled => 1,
+                DashPlastics.New => 2.5,
+                _ => 3,
+            },
+            Driver.TownAir => Of(TownDriving, 0.5, 1, 2),
             _ => throw new ArgumentOutOfRangeException(nameof(driver), driver, "No such driver."),
         };
 

@@ -42,4 +42,10 @@ public enum Driver
 
     /// <summary>The colour of the cabin: light cloth and trim show soil sooner.</summary>
     Colour,
+
+    /// <summary>What warm plastics and dressings give off, which condenses on glass.</summary>
+    Vapours,
+
+    /// <summary>Town air drawn in, and the heater season.</summary>
+    TownAir,
 }

@@ -39,6 +39,19 @@ public enum CabinColour
     Light,
 }
 
+/// <summary>What the plastics of a dash give off in the warmth.</summary>
+public enum DashPlastics
+{
+    /// <summary>Some years old and left bare or matte: little.</summary>
+    Settled,
+
+    /// <summary>New: plasticisers still leave it.</summary>
+    New,
+
+    /// <summary>Dressed with something oily.</summary>
+    OilyDressing,
+}
+
 /// <summary>How tidy is tidy enough, for those who see the car.</summary>
 public enum Tidiness
 {

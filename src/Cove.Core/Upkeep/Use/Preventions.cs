@@ -98,14 +98,14 @@ public static class PreventionTable
         new(
             Preventions.SeatProtector,
             "Protector under a child seat",
-            ["vacuum-seats", "clean-fabric-seats", "clean-leather", "raise-nap"],
+            ["vacuum-seats", "clean-fabric-seats", "clean-leather", "clean-synthetic", "raise-nap"],
             [Driver.Children, Driver.Eating],
             new(0.6)
         ),
         new(
             Preventions.KickGuard,
             "Kick guard",
-            ["vacuum-seats", "clean-fabric-seats", "clean-leather", "wipe-dash"],
+            ["vacuum-seats", "clean-fabric-seats", "clean-leather", "clean-synthetic", "wipe-dash"],
             [Driver.Children],
             new(0.7)
         ),

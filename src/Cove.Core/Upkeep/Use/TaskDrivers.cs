@@ -53,7 +53,16 @@ public static class TaskDrivers
         ["brush-vents"] = [(Distance, 0.4), (OpenAir, 0.2), (DustyWork, 0.1), (Pets, 0.05)],
         ["clean-wheel"] = [(Distance, 0.7), (SkinOils, 0.15), (Eating, 0.05)],
         ["cluster-lens"] = [(Distance, 0.2), (OpenAir, 0.2), (DustyWork, 0.1)],
-        ["windscreen"] = [(Distance, 0.3), (People, 0.1), (Smoke, 0.1), (Sun, 0.2), (Pets, 0.02)],
+        ["windscreen"] =
+        [
+            (Distance, 0.3),
+            (People, 0.1),
+            (Smoke, 0.1),
+            (Sun, 0.2),
+            (Pets, 0.02),
+            (Vapours, 0.08),
+            (TownAir, 0.08),
+        ],
         ["other-glass"] =
         [
             (Distance, 0.3),
@@ -62,6 +71,8 @@ public static class TaskDrivers
             (Pets, 0.05),
             (Smoke, 0.1),
             (Sun, 0.1),
+            (Vapours, 0.05),
+            (TownAir, 0.05),
         ],
         ["cup-holders"] = [(Distance, 0.4), (Eating, 0.3), (Children, 0.1), (People, 0.1)],
         ["wash-rubber-mats"] = [(Distance, 0.6), (Grit, 0.3), (DustyWork, 0.05)],
@@ -80,6 +91,15 @@ public static class TaskDrivers
             (Distance, 0.6),
             (People, 0.1),
             (Children, 0.05),
+            (SkinOils, 0.1),
+            (Colour, 0.1),
+        ],
+        ["clean-synthetic"] =
+        [
+            (Distance, 0.5),
+            (People, 0.1),
+            (Children, 0.1),
+            (Eating, 0.05),
             (SkinOils, 0.1),
             (Colour, 0.1),
         ],

@@ -1,6 +1,7 @@
 using Cove.Core.Vehicles;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Inspections;
+using Cove.Web.Features.Methods;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Cabin;
@@ -108,8 +109,8 @@ internal sealed record SurfaceNoteView(Guid Id, int Version, DateTimeOffset At, 
 /// <param name="Ahead">Where the level goes from now: to the next mark, or four weeks ahead when that is sooner; now, when it is over the mark already.</param>
 /// <param name="Minutes">Minutes of hands for the whole task.</param>
 /// <param name="Choice">What it is best done with here; null when it is done dry.</param>
-/// <param name="Steps">How it is done.</param>
-/// <param name="Cautions">What to beware of.</param>
+/// <param name="Method">How it is done here.</param>
+/// <param name="Rounds">How often that is gone through.</param>
 /// <param name="AlsoTends">Other surfaces that the task tends, by name.</param>
 internal sealed record SurfaceTaskView(
     string TaskId,
@@ -126,8 +127,8 @@ internal sealed record SurfaceTaskView(
     LevelPointView Ahead,
     double Minutes,
     SurfaceChoiceView? Choice,
-    IReadOnlyList<string> Steps,
-    IReadOnlyList<string> Cautions,
+    MethodView Method,
+    int Rounds,
     IReadOnlyList<string> AlsoTends
 );
 

@@ -1,7 +1,9 @@
 using Cove.Core.Inspections;
+using Cove.Core.Methods;
 using Cove.Core.Products;
 using Cove.Core.Upkeep;
 using Cove.Web.Features.Choices;
+using Cove.Web.Features.Methods;
 using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Cabin;
@@ -10,6 +12,7 @@ namespace Cove.Web.Features.Cabin;
 internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
 {
     private readonly CareLedger ledger = car.Ledger;
+    private readonly MethodBook book = car.MethodsAt(clock.Now, ChorePaces.Nothing);
 
     /// <summary>How far back the history of a level is shown.</summary>
     public static readonly TimeSpan Past = TimeSpan.FromDays(70);
@@ -20,6 +23,7 @@ internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
     {
         DateTimeOffset now = clock.Now;
         Due due = status.Due;
+        TaskWork work = book.Of(new CareStatus(item, [status]));
         DateTimeOffset ahead =
             due.DueAt is { } at && at < now + Future ? (at > now ? at : now) : now + Future;
         return new SurfaceTaskView(
@@ -36,9 +40,9 @@ internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
             [.. history.Trace(now - Past, now).Select(point => Point(point, due.Mark))],
             Point(history.PointAt(ahead), due.Mark),
             item.Work.TotalMinutes,
-            SurfaceChoiceView.Of(SessionProducts.Choose([new CareStatus(item, [status])], car.Chooser)[0]),
-            [.. item.Task.Method.Steps.Select(step => step.Text)],
-            item.Task.Method.Cautions,
+            SurfaceChoiceView.Of(SessionProducts.Choose([work], car.Chooser)[0]),
+            MethodView.Of(work.Uses[0].Method, Grounds.Of(status.Surface.Make)),
+            work.Uses[0].Rounds,
             [
                 .. item
                     .Surfaces.Where(surface => surface.Id != status.Surface.Id)

@@ -1,4 +1,5 @@
 using Cove.Core.Inspections;
+using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Data;
 
@@ -14,6 +15,8 @@ internal static class EntryWords
             LogEntryKind.Care => CareTasks.Find(entry.Subject)!.Name,
             LogEntryKind.SpotTest =>
                 $"Spot test, {entry.Products[0].Name} {entry.Products[0].Strength}: {entry.Result}",
+            LogEntryKind.Note => "Which side is the streak on?",
+            LogEntryKind.Chore => SessionChores.Find(entry.Subject)!.Name,
             LogEntryKind.Event => CareEvents.Find(entry.Subject)!.Name,
             _ => $"{InspectionTable.Find(entry.Subject)!.Name}: {Seen(entry)}",
         };

@@ -1,3 +1,4 @@
+using Cove.Core.Methods;
 using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
@@ -42,6 +43,7 @@ internal static class RunEndpoints
         HttpRequest request,
         VehicleStore vehicles,
         ShelfStore shelves,
+        ReminderStore reminders,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
@@ -58,7 +60,9 @@ internal static class RunEndpoints
         }
 
         var cabin = ledger.Vehicle.ToCabin();
-        SessionPlan plan = new SessionPlanner(ledger.At(clock.Now), cabin).Plan(wish.Minutes);
+        CarShelf car = await shelves.For(ledger, cancel);
+        MethodBook book = car.MethodsAt(clock.Now, await reminders.Paces(cancel));
+        SessionPlan plan = new SessionPlanner(ledger.At(clock.Now), cabin, book).Plan(wish.Minutes);
         if (plan.Tasks.Count == 0)
         {
             return Problems.Conflict(
@@ -66,11 +70,10 @@ internal static class RunEndpoints
             );
         }
 
-        CarShelf car = await shelves.For(ledger, cancel);
         var steps = RunStep.Of(
             plan,
             new SessionPlaces(cabin),
-            SessionProducts.Choose(plan.TasksInOrder, car.Chooser)
+            SessionProducts.Choose(plan.WorksInOrder, car.Chooser)
         );
         Changed<SavedRun> started = await runs.Start(vehicleId, wish.Minutes, steps, key, clock.Now, cancel);
         return started.Outcome == ChangeOutcome.Refused
@@ -107,7 +110,12 @@ internal static class RunEndpoints
             return Preconditions.MissingKey();
         }
 
-        var said = new RunEvent(wish.Kind, wish.Step, clock.Now);
+        if (wish.Kind is RunEventKind.FaceTurned or RunEventKind.TowelRetired && wish.Towel is null)
+        {
+            return Problems.Field("towel", "Say which towel it is about.");
+        }
+
+        var said = new RunEvent(wish.Kind, wish.Step, clock.Now, wish.Towel);
         Changed<SavedRun> taken = await runs.Say(runId, said, key, cancel);
         return taken.Outcome switch
         {

@@ -4,6 +4,7 @@ using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
 using Cove.Web.Features.Choices;
+using Cove.Web.Features.Methods;
 using Cove.Web.Features.Today;
 using Cove.Web.Hosting;
 
@@ -13,6 +14,10 @@ namespace Cove.Web.Features.Runs;
 internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
 {
     private readonly IReadOnlyList<Zone> zones = ledger.Vehicle.ToCabin().Zones;
+    private readonly Dictionary<string, Surface> surfaces = ledger.Vehicle.Surfaces.ToDictionary(
+        surface => surface.Id,
+        StringComparer.Ordinal
+    );
 
     public RunView Show(SavedRun run)
     {
@@ -30,18 +35,21 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
             progress.Rounds,
             [.. progress.Steps.Select((step, index) => Step(step, index, progress))],
             [.. progress.Drying.Select(drying => Drying(drying, progress))],
-            progress.FinishedAt is null ? [] : Next(progress)
+            progress.FinishedAt is null ? [] : Next(progress),
+            progress.Current == progress.Steps.Count || progress.FinishedAt is not null
+                ? LaundryOf(progress)
+                : []
         );
     }
 
     private RunStepView Step(RunStep step, int index, RunProgress progress)
     {
-        CareTask task = CareTasks.Find(step.TaskId)!;
-        Method method = RoutineWords.MethodOf(task, step.PutsBack);
+        RunMethodView[] methods = [.. MethodsOf(step)];
         return new RunStepView(
-            task.Id,
-            step.PutsBack ? RoutineWords.PutBackName(task) : task.Name,
+            step.TaskId,
+            NameOf(step),
             step.PutsBack,
+            step.IsChore,
             (int)step.Planned.TotalSeconds,
             (int)progress.TakenBy(index).TotalSeconds,
             progress.OutcomeOf(index)?.Kind,
@@ -54,20 +62,63 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
             ],
             [.. step.Products.Select(UsedProductView.Of)],
             step.Lacks,
-            [
-                .. method.Steps.Select(part => new RunMethodStepView(
-                    part.Text,
-                    (int?)part.Dwell?.TotalSeconds
-                )),
-            ],
+            methods,
+            [.. step.Towels.Order().Select(role => TowelInHandView.Of(progress.Towels.InHand(role)))],
             [
                 .. step
                     .Products.SelectMany(product => product.Cautions)
-                    .Concat(method.Cautions)
+                    .Concat(methods.SelectMany(method => method.Method.Cautions))
                     .Distinct(StringComparer.Ordinal),
             ]
         );
     }
+
+    private static string NameOf(RunStep step) =>
+        SessionChores.Find(step.TaskId) is { } chore ? chore.Name
+        : step.PutsBack ? PuttingBack.NameOf(CareTasks.Find(step.TaskId)!)
+        : CareTasks.Find(step.TaskId)!.Name;
+
+    private IEnumerable<RunMethodView> MethodsOf(RunStep step)
+    {
+        IReadOnlyList<StepMethod> methods = step.MethodsOrUsual;
+        if (
+            methods.Count == 0
+            && ledger.Items.FirstOrDefault(item => item.Task.Id == step.TaskId) is { } item
+        )
+        {
+            // A run from before methods were kept.
+            methods = [.. TaskWork.FromTable(ledger.StatusOf(item, clock.Now)).Uses.Select(StepMethod.Of)];
+        }
+
+        foreach (StepMethod use in methods)
+        {
+            // A pane with lines is wiped otherwise than one without, by the same method.
+            var grounds = use
+                .SurfaceIds.Select(id => surfaces.GetValueOrDefault(id))
+                .OfType<Surface>()
+                .GroupBy(surface => Grounds.Of(surface.Make))
+                .Select(group => (Ground: group.Key, Surfaces: group.ToArray()))
+                .DefaultIfEmpty((Ground.Cabin, []));
+            foreach (var (ground, where) in grounds)
+            {
+                yield return new RunMethodView(
+                    MethodView.Of(MethodLibrary.Find(use.MethodId)!, ground),
+                    use.Rounds,
+                    [.. where.Select(surface => surface.ShortName)],
+                    where
+                        .Select(surface => new Pane(surface, default).HowToReach)
+                        .FirstOrDefault(reach => reach is not null)
+                );
+            }
+        }
+    }
+
+    private static LaundryView[] LaundryOf(RunProgress progress) =>
+        [
+            .. Laundry
+                .Of(progress.TowelsUsed.Select(towel => (towel.Role, towel.Number)))
+                .Select(LaundryView.Of),
+        ];
 
     private RunDryingView Drying(DryingNow drying, RunProgress progress)
     {

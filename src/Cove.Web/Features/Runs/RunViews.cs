@@ -1,6 +1,10 @@
 using System.ComponentModel.DataAnnotations;
+using Cove.Core.Methods;
+using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Web.Features.Choices;
+using Cove.Web.Features.Glass;
+using Cove.Web.Features.Methods;
 using Cove.Web.Features.Today;
 
 namespace Cove.Web.Features.Runs;
@@ -18,6 +22,7 @@ namespace Cove.Web.Features.Runs;
 /// <param name="Rounds">Further rounds given to the present step.</param>
 /// <param name="Steps">The steps.</param>
 /// <param name="Drying">What is drying or has dried.</param>
+/// <param name="Laundry">The towels used, by load of washing. Filled in once every step is answered.</param>
 /// <param name="Next">For each task that was done: when it comes due again. Filled in once the run is over.</param>
 internal sealed record RunView(
     Guid Id,
@@ -32,13 +37,15 @@ internal sealed record RunView(
     int Rounds,
     IReadOnlyList<RunStepView> Steps,
     IReadOnlyList<RunDryingView> Drying,
-    IReadOnlyList<NextDateView> Next
+    IReadOnlyList<NextDateView> Next,
+    IReadOnlyList<LaundryView> Laundry
 );
 
 /// <summary>One step of a run.</summary>
-/// <param name="TaskId">The care task.</param>
+/// <param name="TaskId">The care task, or the chore.</param>
 /// <param name="Name">What to do.</param>
 /// <param name="PutsBack">Whether it only puts things back.</param>
+/// <param name="IsChore">Whether it gets ready or sets back, and tends no surface.</param>
 /// <param name="PlannedSeconds">Walking, fetching and hands.</param>
 /// <param name="TakenSeconds">How long it took; 0 while it is not answered.</param>
 /// <param name="Outcome">How it came out; null while it has not.</param>
@@ -46,12 +53,14 @@ internal sealed record RunView(
 /// <param name="Zones">The zones to go to, by name.</param>
 /// <param name="Products">What it is done with; none when it is done dry.</param>
 /// <param name="Lacks">What to do for want of a product, one sentence each; none when nothing is lacking.</param>
-/// <param name="Method">How it is done.</param>
+/// <param name="Methods">How it is done, method by method.</param>
+/// <param name="Towels">The towels in hand for it.</param>
 /// <param name="Cautions">What to beware of.</param>
 internal sealed record RunStepView(
     string TaskId,
     string Name,
     bool PutsBack,
+    bool IsChore,
     int PlannedSeconds,
     int TakenSeconds,
     RunEventKind? Outcome,
@@ -59,14 +68,54 @@ internal sealed record RunStepView(
     IReadOnlyList<string> Zones,
     IReadOnlyList<UsedProductView> Products,
     IReadOnlyList<string> Lacks,
-    IReadOnlyList<RunMethodStepView> Method,
+    IReadOnlyList<RunMethodView> Methods,
+    IReadOnlyList<TowelInHandView> Towels,
     IReadOnlyList<string> Cautions
 );
 
-/// <summary>One step of a method.</summary>
-/// <param name="Text">What to do.</param>
-/// <param name="DwellSeconds">How long to let it work; null for nothing to wait for.</param>
-internal sealed record RunMethodStepView(string Text, int? DwellSeconds);
+/// <summary>A method on some of the surfaces of a step.</summary>
+/// <param name="Method">The method, as it is done there.</param>
+/// <param name="Rounds">How often it is gone through.</param>
+/// <param name="Surfaces">The surfaces, in short; none for a chore.</param>
+/// <param name="Reach">How to get at them; null when they are within easy reach.</param>
+internal sealed record RunMethodView(
+    MethodView Method,
+    int Rounds,
+    IReadOnlyList<string> Surfaces,
+    string? Reach
+);
+
+/// <summary>A towel in hand.</summary>
+/// <param name="Role">What it is kept for.</param>
+/// <param name="Name">The same in words.</param>
+/// <param name="Number">Which towel of that role, from 1.</param>
+/// <param name="Face">The face used now, from 1.</param>
+/// <param name="Faces">How many faces it has.</param>
+internal sealed record TowelInHandView(TowelRole Role, string Name, int Number, int Face, int Faces)
+{
+    public static TowelInHandView Of(TowelInHand towel) =>
+        new(towel.Role, ToolWords.NameOf(towel.Role), towel.Number, towel.Face, TowelFold.Faces);
+}
+
+/// <summary>Towels that are washed together.</summary>
+/// <param name="Name">What the load is called.</param>
+/// <param name="How">How it is washed.</param>
+/// <param name="Towels">The towels.</param>
+internal sealed record LaundryView(string Name, string How, IReadOnlyList<TowelCountView> Towels)
+{
+    public static LaundryView Of(LaundryLoad load) =>
+        new(
+            load.Name,
+            load.How,
+            [
+                .. load.Towels.Select(towel => new TowelCountView(
+                    towel.Role,
+                    ToolWords.NameOf(towel.Role),
+                    towel.Count
+                )),
+            ]
+        );
+}
 
 /// <summary>Something that dries.</summary>
 /// <param name="TaskId">The task that left it wet.</param>
@@ -98,6 +147,9 @@ public sealed record NewRunEvent
 {
     /// <summary>What is said.</summary>
     public required RunEventKind Kind { get; init; }
+
+    /// <summary>The towel it is about, for <c>faceTurned</c> and <c>towelRetired</c>; left out otherwise.</summary>
+    public TowelRole? Towel { get; init; }
 
     /// <summary>Index of the step it is about; 0 to 200. Any for <c>finished</c>.</summary>
     [Range(0, 200, ErrorMessage = "Say the index of a step, from 0.")]

@@ -1,4 +1,6 @@
 using System.ComponentModel.DataAnnotations;
+using Cove.Core.Methods;
+using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Data;
 using Cove.Web.Features.Vehicles;
@@ -28,6 +30,7 @@ internal static class TodayEndpoints
             int minutes,
         VehicleStore vehicles,
         ShelfStore shelves,
+        ReminderStore reminders,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
@@ -42,12 +45,9 @@ internal static class TodayEndpoints
         DateTimeOffset now = clock.Now;
         var cabin = ledger.Vehicle.ToCabin();
         var statuses = ledger.At(now);
-        var offer = new SessionOffer(new SessionPlanner(statuses, cabin), now);
-        return Results.Ok(
-            new TodayPage(await shelves.For(ledger, cancel), statuses, cabin, offer, clock).Show(
-                minutes,
-                underWay?.Id
-            )
-        );
+        CarShelf car = await shelves.For(ledger, cancel);
+        MethodBook book = car.MethodsAt(now, await reminders.Paces(cancel));
+        var offer = new SessionOffer(new SessionPlanner(statuses, cabin, book), now);
+        return Results.Ok(new TodayPage(car, statuses, cabin, offer, clock).Show(minutes, underWay?.Id));
     }
 }

@@ -25,7 +25,7 @@ internal sealed class TodayPage(
     public TodayView Show(int minutes, Guid? underWay)
     {
         SessionPlan plan = offer.At(minutes);
-        choices = SessionProducts.Choose(plan.TasksInOrder, car.Chooser);
+        choices = SessionProducts.Choose(plan.WorksInOrder, car.Chooser);
         DateTimeOffset now = clock.Now;
         PlannedStepView[] steps = [.. plan.Order.Steps.Select((step, index) => Step(plan, step, index + 1))];
         return new TodayView(
@@ -52,7 +52,8 @@ internal sealed class TodayPage(
             plan.Order.Busy.TotalMinutes,
             (plan.Order.Length - plan.Order.Busy).TotalMinutes,
             clock.OnTheWall(now + plan.Order.Length),
-            plan.Order.Steps.Select(step => CareTasks.Find(plan.Jobs[step.Job].TaskId)!.Method.Cautions[0])
+            plan.WorksInOrder.SelectMany(work => work.Uses)
+                .Select(use => use.Method.Cautions[0])
                 .FirstOrDefault(string.Empty)
         );
     }
@@ -63,17 +64,26 @@ internal sealed class TodayPage(
     private PlannedStepView Step(SessionPlan plan, OrderedJob step, int number)
     {
         OrderJob job = plan.Jobs[step.Job];
-        CareStatus status = plan.Tasks.First(status => status.Item.Task.Id == job.TaskId);
+        if (SessionChores.Find(job.TaskId) is { } chore)
+        {
+            return Chore(plan, step, chore, number);
+        }
+
+        TaskWork work = plan.Works.First(work => work.Status.Item.Task.Id == job.TaskId);
+        CareStatus status = work.Status;
         CareTask task = status.Item.Task;
         return new PlannedStepView(
             number,
             task.Id,
             job.PutsBack,
-            job.PutsBack ? RoutineWords.PutBackName(task) : task.Name,
+            job.PutsBack ? PuttingBack.NameOf(task) : task.Name,
             job.PutsBack ? "Mats back" : task.ShortName,
             job.PutsBack ? null : status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
             !job.PutsBack && status.Level.IsAtMark,
             [.. job.Kits.Select(kit => kit.Facts().Name)],
+            job.PutsBack
+                ? []
+                : [.. work.Uses.Select(use => use.Method.Name).Distinct(StringComparer.Ordinal)],
             job.PutsBack ? [] : Products(task),
             step.Begin.TotalMinutes,
             step.End.TotalMinutes,
@@ -81,6 +91,24 @@ internal sealed class TodayPage(
             [.. step.Tour.Select(position => places.ZoneAt(position).Name)]
         );
     }
+
+    private PlannedStepView Chore(SessionPlan plan, OrderedJob step, SessionChore chore, int number) =>
+        new(
+            number,
+            chore.Id,
+            false,
+            chore.Name,
+            chore.ShortName,
+            null,
+            false,
+            [],
+            [chore.Method.Name],
+            [],
+            step.Begin.TotalMinutes,
+            step.End.TotalMinutes,
+            StopOf(plan, step),
+            [.. step.Tour.Select(position => places.ZoneAt(position).Name)]
+        );
 
     private UsedProductView[] Products(CareTask task) =>
         [

@@ -63,13 +63,14 @@ internal sealed record CurvePointView(int Minutes, double Gain);
 
 /// <summary>One step of the running order.</summary>
 /// <param name="Number">Its number, from 1.</param>
-/// <param name="TaskId">The care task.</param>
+/// <param name="TaskId">The care task, or the chore.</param>
 /// <param name="PutsBack">Whether it only puts things back.</param>
 /// <param name="Name">What to do.</param>
 /// <param name="ShortName">The same in one or two words.</param>
 /// <param name="DaysLeft">Days to the mark; null when it never comes due or the step puts things back.</param>
 /// <param name="OverMark">Whether the task is at or over its mark.</param>
 /// <param name="Kits">Names of the kits it needs.</param>
+/// <param name="Methods">Names of the methods it is done by; none where it puts back.</param>
 /// <param name="Products">What it is done with; none when it is done dry or nothing at hand is safe and enough.</param>
 /// <param name="Begin">Minutes from the start at which the person turns to it.</param>
 /// <param name="End">Minutes from the start at which the hands are free again.</param>
@@ -84,6 +85,7 @@ internal sealed record PlannedStepView(
     int? DaysLeft,
     bool OverMark,
     IReadOnlyList<string> Kits,
+    IReadOnlyList<string> Methods,
     IReadOnlyList<UsedProductView> Products,
     double Begin,
     double End,

@@ -1,0 +1,17 @@
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Methods;
+
+/// <summary>What film is called.</summary>
+public static class FilmWords
+{
+    private static readonly Share MostlyOily = new(0.6);
+    private static readonly Share MostlyLight = new(0.4);
+
+    /// <summary>What lies on a pane, in one or two words.</summary>
+    public static string Of(Film film) =>
+        film.Whole <= GlassAdvisor.Clear ? "clear"
+        : film.OilyShare >= MostlyOily ? "oily film"
+        : film.OilyShare <= MostlyLight ? "dust, prints"
+        : "dust on film";
+}

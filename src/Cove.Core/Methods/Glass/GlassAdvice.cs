@@ -1,0 +1,87 @@
+using Cove.Core.Products;
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Methods;
+
+/// <summary>How to clean a pane, with everything it was compared with.</summary>
+/// <param name="Pane">The pane.</param>
+/// <param name="Options">Every method, in the order of <see cref="GlassMethods.All"/>.</param>
+/// <param name="Chosen">The cheapest that gets there; where none does, the one that leaves least. Null when none may be used now.</param>
+/// <param name="Wait">Why to leave it for now, as one sentence; null when there is no reason to.</param>
+public sealed record GlassAdvice(
+    Pane Pane,
+    IReadOnlyList<GlassOption> Options,
+    GlassOption? Chosen,
+    string? Wait
+);
+
+/// <summary>A method on a pane.</summary>
+/// <param name="Glass">The method.</param>
+/// <param name="Gate">Why it is ruled out; null when it is not.</param>
+/// <param name="Enough">The fewest rounds that get the pane clear; null when it takes more than the method has.</param>
+/// <param name="Rounds">The rounds that minutes and what is left are said for: those that are enough, or all there are.</param>
+/// <param name="Minutes">What it takes.</param>
+/// <param name="Left">What is left after it.</param>
+/// <param name="Picks">The products it is done with, step by step.</param>
+public sealed record GlassOption(
+    GlassMethod Glass,
+    GlassGate? Gate,
+    int? Enough,
+    int Rounds,
+    double Minutes,
+    Film Left,
+    IReadOnlyList<Pick> Picks
+)
+{
+    /// <summary>Whether it may be used and gets the pane clear.</summary>
+    public bool IsEnough => Gate is null && Enough is not null;
+
+    /// <summary>Why it is not the choice, as one sentence.</summary>
+    /// <param name="chosen">The choice; null when there is none.</param>
+    public string WhyNot(GlassOption? chosen) =>
+        Gate is { } gate ? gate.Sentence
+        : Enough is null
+            ? $"Leaves too much: {Rounds} {(Rounds == 1 ? "round does" : "rounds do")} not get this film off."
+        : chosen is null ? "It would do."
+        : Minutes - chosen.Minutes < 0.05 ? "Does as well in the same time."
+        : string.Create(
+            System.Globalization.CultureInfo.InvariantCulture,
+            $"Gets there too, but takes {Minutes - chosen.Minutes:0.0} minutes longer."
+        );
+
+    /// <summary>How many faces of towels of a role it loads. Oily film loads them faster.</summary>
+    public double Faces(TowelRole role, Pane pane) =>
+        Glass
+            .Method.Steps.Where(step => step.Towel?.Role == role)
+            .Sum(step => step.Towel!.FacesPerSquareMetre)
+        * pane.Surface.Area.SquareMetres
+        * Rounds
+        * (1 + Math.Min(1, pane.Film.Oily.Value));
+}
+
+/// <summary>Why a method is ruled out.</summary>
+/// <param name="Kind">What stands against it.</param>
+/// <param name="Sentence">Why, as one sentence.</param>
+public sealed record GlassGate(GateKind Kind, string Sentence);
+
+/// <summary>What stands against a method.</summary>
+public enum GateKind
+{
+    /// <summary>The tint film.</summary>
+    Film,
+
+    /// <summary>Heater or aerial lines.</summary>
+    Lines,
+
+    /// <summary>The pane is of plastic.</summary>
+    Plastic,
+
+    /// <summary>Sun, heat or cold.</summary>
+    Heat,
+
+    /// <summary>The owner works otherwise.</summary>
+    School,
+
+    /// <summary>Something is not at hand, or what is at hand may not touch the pane.</summary>
+    Kit,
+}

@@ -1,0 +1,366 @@
+using Cove.Core.Products;
+using Cove.Core.Safety;
+using Cove.Core.Upkeep;
+using static Cove.Core.Methods.Hand;
+using static Cove.Core.Products.ProductClass;
+
+namespace Cove.Core.Methods;
+
+/// <summary>The ways of cleaning the inside of a pane. Orders of work are common practice; shares removed and minutes are Cove's own choice.</summary>
+public static class GlassMethods
+{
+    private const string AlongLines = "Along the lines only, one band after the other, without pressure.";
+    private const string DryAlongLines = "Dry towel at once, along the lines only, without pressure.";
+    private const string TowelNotGlass = "Product on the towel, never at the glass: it runs into the dash.";
+    private const string DashTowel = "A glass towel that has touched the dash is finished for today.";
+
+    private static readonly string[] UsualCautions = [TowelNotGlass, DashTowel];
+
+    private static readonly MethodStep Edges = Wipe(
+        "Edges first",
+        "Round the edge with the damp face, corners most; on a pane that opens, lower it a little for the top edge.",
+        Stroke.Box,
+        TowelRole.GlassWet,
+        0.5
+    );
+
+    /// <summary>Two towels, one damp with cleaner, one dry: for everyday soil.</summary>
+    public static GlassMethod TwoTowels { get; } =
+        new(
+            new Method(
+                "glass-two-towels",
+                "Two towels",
+                "Damp towel across, dry towel upright",
+                [
+                    Edges with
+                    {
+                        Text =
+                            "One or two sprays on the first towel. Round the edge, corners most; on a pane that opens, lower it a little for the top edge.",
+                        Uses = Cleaner(
+                            Application.OnTowel,
+                            GlassCleaner,
+                            RinselessWash,
+                            GlassCleanerWithVinegar,
+                            GlassCleanerWithAmmonia
+                        ),
+                    },
+                    Wipe(
+                        "Across",
+                        "The same towel, row by row from the top.",
+                        Stroke.Across,
+                        TowelRole.GlassWet,
+                        1.2
+                    ) with
+                    {
+                        OnLines = AlongLines,
+                    },
+                    Wipe(
+                        "Dry",
+                        "The second towel at once, up and down, until nothing shows.",
+                        Stroke.Upright,
+                        TowelRole.GlassDry,
+                        1.4
+                    ) with
+                    {
+                        OnLines = DryAlongLines,
+                    },
+                ],
+                "Nothing shows when you look along the pane against the light.",
+                UsualCautions
+            )
+            {
+                Ladder = Ladders.Glass,
+                Removal = new Removal(new Share(0.95), new Share(0.6)),
+            },
+            0.2,
+            1.2,
+            3,
+            GlassMethodLiquid.Cleaner
+        );
+
+    /// <summary>Warm water and a synthetic chamois: for light soil, and the only one that bears sun.</summary>
+    public static GlassMethod Chamois { get; } =
+        new(
+            new Method(
+                "glass-chamois",
+                "Water and chamois",
+                "Warm water, wrung out, dried at once",
+                [
+                    Wipe(
+                        "Criss-cross",
+                        "Wring the chamois out of warm water; up and down, then left and right.",
+                        Stroke.CrissCross,
+                        TowelRole.GlassWet,
+                        0.4,
+                        Water(Application.OnTowel)
+                    ) with
+                    {
+                        Tool = Tool.Chamois,
+                        OnLines = AlongLines,
+                    },
+                    Wipe(
+                        "Dry at once",
+                        "Dry towel, before a drop can dry by itself.",
+                        Stroke.Upright,
+                        TowelRole.GlassDry,
+                        1.6
+                    ) with
+                    {
+                        OnLines = DryAlongLines,
+                    },
+                    Wipe(
+                        "Dry the dash",
+                        "Wipe up what ran down, with another towel.",
+                        Stroke.Across,
+                        TowelRole.InteriorClean,
+                        0.5
+                    ),
+                ],
+                "No drop marks when you look along the pane.",
+                [DashTowel, "Wring it well: what drips runs into the dash."]
+            )
+            {
+                Ladder = Ladders.Glass,
+                Removal = new Removal(new Share(0.9), new Share(0.35)),
+            },
+            0.5,
+            1.5,
+            3,
+            GlassMethodLiquid.Water
+        )
+        {
+            BearsHeat = true,
+            Tools = [Tool.Chamois],
+        };
+
+    /// <summary>Dry wipe, degrease, clean: for oily film and smoke on bare, clear glass.</summary>
+    public static GlassMethod ThreeSteps { get; } =
+        new(
+            new Method(
+                "glass-three-steps",
+                "Three-step degrease",
+                "Dry wipe, degrease, clean",
+                [
+                    Wipe(
+                        "Dry wipe",
+                        "Dry towel in circles, then up and down: the loose part first.",
+                        Stroke.Circles,
+                        TowelRole.GlassDry,
+                        1
+                    ),
+                    Wipe(
+                        "Degrease",
+                        "Alcohol on a towel, or a damp melamine sponge without pressure, in circles; a forearm's width at a time, dried at once.",
+                        Stroke.Circles,
+                        TowelRole.GlassWet,
+                        1.4,
+                        new ProductNeed(ProductRole.Degreaser, Application.OnTowel)
+                        {
+                            Classes = [IsopropylAlcohol, MelamineSponge],
+                        }
+                    ) with
+                    {
+                        WipeOff = "Dry at once with a fresh face.",
+                    },
+                    Wipe(
+                        "Clean",
+                        "Cleaner on a fresh towel, in circles.",
+                        Stroke.Circles,
+                        TowelRole.GlassWet,
+                        1.2,
+                        Cleaner(
+                            Application.OnTowel,
+                            GlassCleaner,
+                            RinselessWash,
+                            GlassCleanerWithVinegar,
+                            GlassCleanerWithAmmonia
+                        )
+                    ),
+                    Wipe("Dry", "Dry face, up and down.", Stroke.Upright, TowelRole.GlassDry, 1.6),
+                ],
+                "A breath on the glass fades evenly, without islands.",
+                [
+                    .. UsualCautions,
+                    "Never on tint film, heater lines, aerials or plastic panes.",
+                    "Alcohol burns: doors open, nothing glowing near, glass cool.",
+                ]
+            )
+            {
+                Ladder = Ladders.Glass,
+                Removal = new Removal(new Share(0.98), new Share(0.93)),
+                Gear = [Gear.Gloves, Gear.FreshAir],
+            },
+            0.6,
+            3.2,
+            2,
+            GlassMethodLiquid.Cleaner
+        )
+        {
+            NotOnFilm = "Alcohol and abrasives lift and scratch the film.",
+            NotOnLines = "Alcohol and abrasives wear the lines off.",
+            NotOnPlastic = "Alcohol and abrasives craze and scratch clear plastic.",
+        };
+
+    /// <summary>Two passes by zones, the second lifting what the first softened: for fatty film and large panes.</summary>
+    public static GlassMethod Zones { get; } =
+        new(
+            new Method(
+                "glass-zones",
+                "Double pass by zones",
+                "Upper half, lower half, each twice",
+                [
+                    Wipe(
+                        "Soften",
+                        "Wet towel over the upper half, then the lower, the hand turned for the lower one.",
+                        Stroke.Across,
+                        TowelRole.GlassWet,
+                        1.2,
+                        new ProductNeed(ProductRole.Cleaner, Application.OnTowel)
+                        {
+                            Classes =
+                            [
+                                GlassCleaner,
+                                RinselessWash,
+                                SoapWater,
+                                GlassCleanerWithVinegar,
+                                GlassCleanerWithAmmonia,
+                                ProductClass.Water,
+                            ],
+                        }
+                    ) with
+                    {
+                        OnLines = AlongLines,
+                    },
+                    Wipe(
+                        "Lift",
+                        "The same way again with a fresh wet face: it takes what the first one softened.",
+                        Stroke.Across,
+                        TowelRole.GlassWet,
+                        1.2
+                    ) with
+                    {
+                        OnLines = AlongLines,
+                    },
+                    Wipe(
+                        "Dry",
+                        "Dry towel, zone by zone, up and down.",
+                        Stroke.Upright,
+                        TowelRole.GlassDry,
+                        1.8
+                    ) with
+                    {
+                        OnLines = DryAlongLines,
+                    },
+                ],
+                "No veil round a lamp seen through it in the dark.",
+                UsualCautions
+            )
+            {
+                Ladder = Ladders.Glass,
+                Removal = new Removal(new Share(0.97), new Share(0.85)),
+            },
+            0.3,
+            2.2,
+            2,
+            GlassMethodLiquid.Any
+        );
+
+    /// <summary>Mild soap water: for tint film and a small kit.</summary>
+    public static GlassMethod SoapWaterWay { get; } =
+        new(
+            new Method(
+                "glass-soap",
+                "Mild soap water",
+                "Damp towel, dry towel",
+                [
+                    Edges with
+                    {
+                        Text =
+                            "Six to ten drops of mild, ammonia-free soap in a litre of water; towel wrung out. Round the edge first.",
+                        Uses = Cleaner(Application.OnTowel, SoapWater),
+                    },
+                    Wipe(
+                        "Across",
+                        "Row by row from the top, no pressure.",
+                        Stroke.Across,
+                        TowelRole.GlassWet,
+                        1.2
+                    ) with
+                    {
+                        OnLines = AlongLines,
+                    },
+                    Wipe(
+                        "Dry",
+                        "Dry towel at once, no pressure.",
+                        Stroke.Upright,
+                        TowelRole.GlassDry,
+                        1.6
+                    ) with
+                    {
+                        OnLines = DryAlongLines,
+                    },
+                ],
+                "Clear and even, no edge of the film lifted.",
+                [DashTowel, "Tint film takes no ammonia, vinegar, alcohol, abrasive or scraper."]
+            )
+            {
+                Ladder = Ladders.Glass,
+                Removal = new Removal(new Share(0.93), new Share(0.55)),
+            },
+            0.3,
+            1.4,
+            3,
+            GlassMethodLiquid.Cleaner
+        );
+
+    /// <summary>Steam: an option on clear glass that is not cold, in practised hands.</summary>
+    public static GlassMethod Steam { get; } =
+        new(
+            new Method(
+                "glass-steam",
+                "Steam and towel",
+                "Short bursts, towel at once",
+                [
+                    Do("Cover up", "Dry towels over dash, screens and switches."),
+                    new MethodStep(
+                        "Steam",
+                        "Short bursts from a hand's width away, always moving, from the top.",
+                        Stroke.Across
+                    )
+                    {
+                        Tool = Tool.Steamer,
+                        Uses = Water(Application.OnTowel),
+                    },
+                    Wipe("Dry", "Towel at once, up and down.", Stroke.Upright, TowelRole.GlassDry, 2),
+                ],
+                "No veil round a lamp seen through it in the dark.",
+                [
+                    "Steam scalds and drives water into switches: short bursts, keep it moving.",
+                    "Never on cold, tinted or plastic panes, nor into vents, speakers or airbag seams.",
+                ]
+            )
+            {
+                Ladder = Ladders.Glass,
+                Removal = new Removal(new Share(0.95), new Share(0.9)),
+                Gear = [Gear.Gloves, Gear.EyeProtection],
+            },
+            1.5,
+            2.6,
+            2,
+            GlassMethodLiquid.Water
+        )
+        {
+            NotOnFilm = "Steam lifts the film off the glass.",
+            NotOnLines = "Steam can lift printed lines.",
+            NotOnPlastic = "Steam warps and clouds clear plastic.",
+            NotOnCold = "Steam on cold glass can crack it.",
+            Tools = [Tool.Steamer],
+        };
+
+    /// <summary>Every method, in the order in which ties are settled.</summary>
+    public static IReadOnlyList<GlassMethod> All { get; } =
+    [TwoTowels, Chamois, SoapWaterWay, Zones, ThreeSteps, Steam];
+
+    /// <summary>Finds a method; null when it is none for glass.</summary>
+    public static GlassMethod? Find(string id) => All.FirstOrDefault(glass => glass.Method.Id == id);
+}

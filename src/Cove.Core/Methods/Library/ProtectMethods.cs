@@ -1,0 +1,149 @@
+using Cove.Core.Products;
+using Cove.Core.Safety;
+using static Cove.Core.Methods.Hand;
+
+namespace Cove.Core.Methods;
+
+/// <summary>Protecting plastics, fabric and seals, and scent. Coats and waits on fabric are common practice.</summary>
+internal static class ProtectMethods
+{
+    private static readonly ProductNeed Spray = new(ProductRole.Protectant, Application.DirectSpray);
+
+    public static IReadOnlyList<TaskMethod> All { get; } =
+    [
+        new(
+            ["protect-plastics"],
+            new Method(
+                "plastics-coat",
+                "Thin coat, buffed",
+                "Pad first, never a spray at the panel",
+                [
+                    Do("Feel that it is ready", "Plastics must be clean, cool and dry."),
+                    Coat(
+                        "Lay it on",
+                        "Little on the pad, thin and even, row by row; thirsty plastic may take a second coat.",
+                        Stroke.Across
+                    ),
+                    Wipe(
+                        "Buff",
+                        "Dry towel; wipe off what is not taken in.",
+                        Stroke.Across,
+                        TowelRole.Buff,
+                        0.6
+                    ) with
+                    {
+                        WipeOff = "Nothing may stand on the surface.",
+                    },
+                ],
+                "Dry to the hand, even, and no brighter in the windscreen than before.",
+                [
+                    "Not on wheel, pedals, lever, floor or screens; no gloss on the upper dash: it glares and films the glass.",
+                    Warnings.LabelFirst,
+                ]
+            )
+            {
+                Ladder = Ladders.Coat,
+            }
+        ),
+        new(
+            ["protect-fabric"],
+            new Method(
+                "fabric-coats",
+                "Two thin coats",
+                "From the headrest down, no buffing",
+                [
+                    Do(
+                        "Be sure it is dry",
+                        "Half an hour dry at the least after cleaning. Shield glass and trim, open the doors."
+                    ),
+                    new MethodStep(
+                        "First coat",
+                        "Thin, even rows from the headrest downward; let it take.",
+                        Stroke.Across
+                    )
+                    {
+                        Uses = Spray,
+                        Wait = Take(15),
+                    },
+                    new MethodStep("Second coat", "Across the first; no buffing.", Stroke.Upright)
+                    {
+                        Uses = Spray,
+                        Wait = Take(20),
+                        Drying = new DryingNeed(
+                            "In the air, doors open.",
+                            "Do not sit on it or rub it before it is dry."
+                        ),
+                    },
+                ],
+                "A drop of water stands as a bead.",
+                [
+                    "Doors open, no flame, spark or cigarette: many protectors are flammable.",
+                    "Do not breathe the mist; shield glass, screens and wheel.",
+                ]
+            )
+            {
+                Ladder = Ladders.Coat,
+                Gear = [Gear.FreshAir],
+            }
+        ),
+        new(
+            ["protect-seals"],
+            new Method(
+                "seals-coat",
+                "Wipe, one coat along",
+                "Once along each seal",
+                [
+                    Wipe(
+                        "Wipe it clean",
+                        "Damp towel along the seal, then dry.",
+                        Stroke.Along,
+                        TowelRole.Dirty,
+                        3,
+                        Water(Application.OnTowel)
+                    ),
+                    Coat("Lay it on", "Water-based protectant on the pad, once along.", Stroke.Along),
+                ],
+                "Dark, dry and supple; the door opens without sticking.",
+                [Warnings.LabelFirst, "Keep it off the sill: shoes slip on it."]
+            )
+            {
+                Ladder = Ladders.Coat,
+            }
+        ),
+        new(
+            ["scent"],
+            new Method(
+                "scent-pad",
+                "A pad under the seat",
+                "Old one out, new one in",
+                [
+                    Do(
+                        "Find any damp",
+                        "Smell with the doors just opened. Scent never covers damp: find it first."
+                    ),
+                    new MethodStep(
+                        "Change the pad",
+                        "Take the old pad out and put the new one under a seat, away from feet and wires.",
+                        Stroke.Still
+                    )
+                    {
+                        Uses = new ProductNeed(ProductRole.Scent, Application.Dry)
+                        {
+                            Classes = [ProductClass.Scent],
+                        },
+                    },
+                ],
+                "Faint when the door is opened, gone after a minute.",
+                ["Scent never covers damp: find the damp first. Do not store scent oil in a hot car."]
+            )
+            {
+                Ladder =
+                [
+                    "Air the car with all doors open.",
+                    "Look for damp under mats, in the boot wells and behind the glovebox.",
+                    "A smell that stays belongs to a professional.",
+                ],
+            }
+        ),
+    ];
+}

@@ -1,0 +1,142 @@
+using Cove.Core.Products;
+using Cove.Core.Safety;
+using Cove.Core.Schools;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+
+namespace Cove.Core.Methods;
+
+/// <summary>How the tasks of one car are done at one instant: the method for each surface, and what it takes.</summary>
+/// <param name="ledger">The car.</param>
+/// <param name="shelf">What is at hand, and how its owner likes to work.</param>
+/// <param name="advisor">Chooses for glass.</param>
+/// <param name="now">The instant.</param>
+public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advisor, DateTimeOffset now)
+{
+    /// <summary>From this level of soil on it counts as heavy. Cove's own choice.</summary>
+    public static readonly Level Heavy = new(1.5);
+
+    /// <summary>What has been learnt of the owner's pace at chores.</summary>
+    public ChorePaces Paces { get; init; } = ChorePaces.Nothing;
+
+    /// <summary>How the owner likes to work.</summary>
+    public WaysOfWorking Ways => shelf.Ways;
+
+    /// <summary>How a task will be done.</summary>
+    public TaskWork Of(CareStatus status) =>
+        status.Item.Task.Stage == Stage.Glass ? OfGlass(status) : OfOthers(status);
+
+    /// <summary>What is advised for a pane.</summary>
+    /// <param name="item">The task that tends it.</param>
+    /// <param name="pane">The pane.</param>
+    /// <param name="conditions">What it is like at the glass.</param>
+    public GlassAdvice AdviceFor(CareItem item, Surface pane, GlassConditions conditions) =>
+        advisor.Advise(new Pane(pane, ledger.FilmOn(item, pane, now)), conditions);
+
+    private TaskWork OfOthers(CareStatus status)
+    {
+        CareItem item = status.Item;
+        var uses = status
+            .Surfaces.Select(one => (one.Surface, Soil: SoilOf(one.Due.Level)))
+            .Select(one => (one.Surface, one.Soil, Method: MethodFor(item.Task, one.Surface, one.Soil)))
+            .GroupBy(one => (one.Method, one.Soil))
+            .Select(group =>
+                (
+                    group.Key.Soil,
+                    Use: new MethodUse(group.Key.Method, 1, [.. group.Select(one => one.Surface)])
+                )
+            )
+            .ToArray();
+        double times = uses.Sum(use =>
+            PartOf(item, use.Use.Surfaces) * MethodEffort.TimesOf(use.Use.Method, use.Soil)
+        );
+        return new TaskWork(
+            status,
+            [.. uses.Select(use => use.Use)],
+            HalfMinutes(item.Work.TotalMinutes * times),
+            DryingOf(item.Task)
+        );
+    }
+
+    private TaskWork OfGlass(CareStatus status)
+    {
+        GlassAdvice[] advices =
+        [
+            .. status.Surfaces.Select(one => AdviceFor(status.Item, one.Surface, GlassConditions.Fair)),
+        ];
+        GlassPlan plan = GlassPlan.Of(advices);
+        MethodUse[] uses =
+        [
+            .. plan
+                .Panes.GroupBy(pane => (pane.Option.Glass, pane.Option.Rounds))
+                .Select(group => new MethodUse(
+                    group.Key.Glass.Method,
+                    group.Key.Rounds,
+                    [.. group.Select(pane => pane.Pane.Surface)]
+                )
+                {
+                    Wishes = WishesFor(group.Key.Glass, group.First().Option),
+                }),
+            // Where nothing at hand may touch a pane, the usual way stands with what it lacks.
+            .. advices
+                .Where(advice => advice.Chosen is null)
+                .Select(advice => new MethodUse(GlassMethods.TwoTowels.Method, 1, [advice.Pane.Surface])),
+        ];
+        double minutes =
+            plan.Minutes
+            + advices.Where(advice => advice.Chosen is null).Sum(advice => advice.Options[0].Minutes);
+        // The first kit is fetched with the glass kit.
+        return new TaskWork(
+            status,
+            uses,
+            HalfMinutes(minutes - (plan.Panes.Count > 0 ? GlassPlan.KitChange : 0)),
+            TimeSpan.Zero
+        );
+    }
+
+    /// <summary>The method for a surface that is not glass.</summary>
+    /// <param name="task">The task.</param>
+    /// <param name="surface">The surface.</param>
+    /// <param name="soil">The soil.</param>
+    public Method MethodFor(CareTask task, Surface surface, Soil soil) =>
+        MethodLibrary.Choose(task, surface.Make, new MethodAsk(soil, Ways, shelf.Owns));
+
+    /// <summary>What soil a level stands for.</summary>
+    public static Soil SoilOf(Level level) => level >= Heavy ? Soil.Heavy : Soil.Light;
+
+    private TimeSpan DryingOf(CareTask task) =>
+        // A day for belts is a rule, not a matter of how one dries.
+        task.Drying >= TimeSpan.FromHours(12)
+            ? task.Drying
+            : task.Drying
+                * Ways.Drying switch
+                {
+                    DryingSchool.Evaporate => 1.5,
+                    DryingSchool.Blower when shelf.Has(Tool.Blower) => 0.6,
+                    _ => 1,
+                };
+
+    /// <summary>The products the advisor found, and no others.</summary>
+    private static IReadOnlyList<ProductWish> WishesFor(GlassMethod glass, GlassOption option) =>
+        [
+            .. glass
+                .Wet.Zip(option.Picks)
+                .DistinctBy(pair => pair.Second.Product.Id)
+                .Select(pair => new ProductWish(
+                    [pair.Second.Product.Make.Class],
+                    pair.Second.Way,
+                    ProductId: pair.Second.Product.Id
+                )),
+        ];
+
+    private static double PartOf(CareItem item, IReadOnlyList<Surface> surfaces)
+    {
+        double all = item.Surfaces.Sum(surface => surface.Area.SquareMetres);
+        return all > 0
+            ? surfaces.Sum(surface => surface.Area.SquareMetres) / all
+            : (double)surfaces.Count / item.Surfaces.Count;
+    }
+
+    private static TimeSpan HalfMinutes(double minutes) =>
+        TimeSpan.FromMinutes(Math.Max(1, Math.Round(minutes * 2, MidpointRounding.AwayFromZero)) / 2);
+}

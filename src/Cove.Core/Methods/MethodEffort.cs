@@ -1,0 +1,40 @@
+using Cove.Core.Safety;
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Methods;
+
+/// <summary>What a method takes: some minutes whatever the size, and some for each square metre.</summary>
+/// <param name="Fixed">Minutes whatever the size: setting to, turning towels.</param>
+/// <param name="LightPerSquareMetre">Minutes for each square metre of light soil.</param>
+/// <param name="HeavyPerSquareMetre">Minutes for each square metre of heavy soil.</param>
+public sealed record MethodEffort(double Fixed, double LightPerSquareMetre, double HeavyPerSquareMetre)
+{
+    /// <summary>What a method takes as a way of doing a task.</summary>
+    /// <remarks>It follows from the minutes of the task on the reference car, so that each number stands in one place.</remarks>
+    /// <param name="task">The task.</param>
+    /// <param name="method">One of its methods.</param>
+    public static MethodEffort Of(CareTask task, Method method)
+    {
+        if (GlassMethods.Find(method.Id) is { } glass)
+        {
+            return new MethodEffort(
+                glass.SetUp,
+                glass.PerSquareMetre,
+                glass.PerSquareMetre * glass.MostRounds
+            );
+        }
+
+        double minutes = task.Work.TotalMinutes;
+        double area = CareBook.ReferenceAreaOf(task);
+        double perSquareMetre = area > 0 ? (1 - CareBook.FixedPart) * minutes / area : 0;
+        return new MethodEffort(
+            (area > 0 ? CareBook.FixedPart : 1) * minutes * method.LightTimes,
+            perSquareMetre * method.LightTimes,
+            perSquareMetre * method.HeavyTimes
+        );
+    }
+
+    /// <summary>The minutes of a method beside those of its task.</summary>
+    public static double TimesOf(Method method, Soil soil) =>
+        soil == Soil.Light ? method.LightTimes : method.HeavyTimes;
+}

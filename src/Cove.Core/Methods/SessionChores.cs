@@ -1,0 +1,174 @@
+using Cove.Core.Upkeep;
+using static Cove.Core.Methods.Hand;
+
+namespace Cove.Core.Methods;
+
+/// <summary>Work that no surface asks for but a long session needs: getting ready, and putting back.</summary>
+/// <param name="Id">Short and stable; it is stored with log entries and never that of a care task.</param>
+/// <param name="Name">What to do, as an owner would say it.</param>
+/// <param name="ShortName">One or two words for the lanes.</param>
+/// <param name="Work">What it takes before anything has been learnt of the owner's pace. Cove's own choice.</param>
+/// <param name="Stage">Where in a session it belongs.</param>
+/// <param name="From">The hands of a session, this apart, from which on it is worth it. Cove's own choice.</param>
+/// <param name="Method">How it is done.</param>
+public sealed record SessionChore(
+    string Id,
+    string Name,
+    string ShortName,
+    TimeSpan Work,
+    Stage Stage,
+    TimeSpan From,
+    Method Method
+)
+{
+    /// <summary>The tasks of which one at least has to be part of the session; empty for any.</summary>
+    public IReadOnlyList<string> For { get; init; } = [];
+
+    /// <summary>Where it is done: at every door, or wherever the person stands.</summary>
+    public bool AtEveryDoor { get; init; }
+
+    /// <summary>Whether a session needs it.</summary>
+    /// <param name="taskIds">The tasks of the session.</param>
+    /// <param name="hands">What they take.</param>
+    public bool IsNeededFor(IReadOnlyCollection<string> taskIds, TimeSpan hands) =>
+        hands >= From && (For.Count == 0 || For.Any(taskIds.Contains));
+}
+
+/// <summary>The table of chores.</summary>
+public static class SessionChores
+{
+    /// <summary>Every chore.</summary>
+    public static IReadOnlyList<SessionChore> All { get; } =
+    [
+        new(
+            "empty-car",
+            "Empty the car",
+            "Empty out",
+            TimeSpan.FromMinutes(2),
+            Stage.Prepare,
+            TimeSpan.FromMinutes(20),
+            new Method(
+                "empty-car",
+                "Three piles",
+                "Rubbish, goes indoors, goes back in",
+                [
+                    Do(
+                        "Look at the sky",
+                        "Rain ahead: empty the boot first, so that things can go back into it. Wind or pollen: keep doors shut as far as possible."
+                    ),
+                    Do(
+                        "Three piles",
+                        "Rubbish, what goes indoors, what goes back in. Door pockets and under the seats as well."
+                    ),
+                    Do("Glance round", "See what each surface needs before you take anything up."),
+                ],
+                "Nothing loose is left aboard.",
+                [Warnings.Sharp]
+            )
+        )
+        {
+            AtEveryDoor = true,
+        },
+        new(
+            "set-up",
+            "Set seats and doors",
+            "Set up",
+            TimeSpan.FromMinutes(1),
+            Stage.Prepare,
+            TimeSpan.FromMinutes(15),
+            new Method(
+                "set-up",
+                "Room to work",
+                "Seats, bench, belts, doors",
+                [
+                    Do(
+                        "Key on, if it needs it",
+                        "For powered seats only: brake set, in P or neutral, ignition on, then off again."
+                    ),
+                    Do("Seats and bench", "Front seats fully forward; fold the bench; belts out of the way."),
+                    Do("Doors", "Open those on the lee side; one more when something smells."),
+                ],
+                "Every seam can be reached from a door.",
+                [Warnings.Ignition]
+            )
+        )
+        {
+            For =
+            [
+                "vacuum-seats",
+                "vacuum-carpets",
+                "foam-carpets",
+                "clean-fabric-seats",
+                "clean-leather",
+                "clean-synthetic",
+            ],
+        },
+        new(
+            "cover-finished",
+            "Cover screens and switches",
+            "Cover up",
+            TimeSpan.FromMinutes(0.5),
+            Stage.Prepare,
+            TimeSpan.FromMinutes(10),
+            new Method(
+                "cover-finished",
+                "Dry towels over them",
+                "Before anything wet is used above",
+                [
+                    Do(
+                        "Cover",
+                        "A dry towel over screens, cluster and switches until the wet work above them is done."
+                    ),
+                ],
+                "Nothing can drip or drift onto them.",
+                ["Screens take no overspray: cover them, or use the towel."]
+            )
+        )
+        {
+            For = ["headliner", "protect-fabric", "clean-fabric-seats"],
+        },
+        new(
+            "set-back",
+            "Put things and seats back",
+            "Set back",
+            TimeSpan.FromMinutes(1.5),
+            Stage.PutBack,
+            TimeSpan.FromMinutes(15),
+            new Method(
+                "set-back",
+                "As it was, and safe to drive",
+                "Seats, bench, loose things",
+                [
+                    Do(
+                        "Seats and bench",
+                        "Seats and mirrors to where you drive; lock the bench, free the belts and buckles."
+                    ),
+                    Do(
+                        "Loose things",
+                        "What goes back in, stowed so that nothing can roll under the pedals."
+                    ),
+                    Do(
+                        "Last look",
+                        "Towels off, caps shut, nothing left on the roof; a window left open a finger where cloth is damp."
+                    ),
+                ],
+                "Ready to drive.",
+                ["Aerosols and alcohol do not stay in a hot car; keep them from children."]
+            )
+        )
+        {
+            For =
+            [
+                "vacuum-seats",
+                "vacuum-carpets",
+                "foam-carpets",
+                "clean-fabric-seats",
+                "clean-leather",
+                "clean-synthetic",
+            ],
+        },
+    ];
+
+    /// <summary>Finds a chore; null when there is none of that id.</summary>
+    public static SessionChore? Find(string id) => All.FirstOrDefault(chore => chore.Id == id);
+}

@@ -1,0 +1,46 @@
+using System.Collections.Immutable;
+using Cove.Core.Methods;
+using Cove.Core.Products;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>Which towel of each role is in hand, and which of its faces: what was said of towels in a run, added up.</summary>
+public sealed class TowelCount
+{
+    private readonly ImmutableSortedDictionary<TowelRole, TowelInHand> towels;
+
+    private TowelCount(ImmutableSortedDictionary<TowelRole, TowelInHand> towels) => this.towels = towels;
+
+    /// <summary>Nothing has been said yet: the first face of the first towel of each role.</summary>
+    public static TowelCount None { get; } = new(ImmutableSortedDictionary<TowelRole, TowelInHand>.Empty);
+
+    /// <summary>The roles of which something was said.</summary>
+    public IEnumerable<TowelRole> Roles => towels.Keys;
+
+    /// <summary>The towel of a role that is in hand.</summary>
+    public TowelInHand InHand(TowelRole role) => towels.GetValueOrDefault(role, new TowelInHand(role, 1, 1));
+
+    /// <summary>The count after something was said of a towel; unchanged when it was said of none.</summary>
+    public TowelCount After(RunEvent said)
+    {
+        if (said.Towel is not { } role)
+        {
+            return this;
+        }
+
+        TowelInHand now = InHand(role);
+        bool fresh = said.Kind == RunEventKind.TowelRetired || now.Face == TowelFold.Faces;
+        return new TowelCount(
+            towels.SetItem(
+                role,
+                fresh ? new TowelInHand(role, now.Number + 1, 1) : now with { Face = now.Face + 1 }
+            )
+        );
+    }
+}
+
+/// <summary>A towel in hand.</summary>
+/// <param name="Role">What it is kept for.</param>
+/// <param name="Number">Which towel of that role, from 1.</param>
+/// <param name="Face">The face that is used now, from 1 to <see cref="TowelFold.Faces"/>.</param>
+public sealed record TowelInHand(TowelRole Role, int Number, int Face);

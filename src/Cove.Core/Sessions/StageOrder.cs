@@ -1,0 +1,38 @@
+using Cove.Core.Schools;
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>In which order the stages of a session come.</summary>
+public static class StageOrder
+{
+    /// <summary>The stages for an owner who works in some way, earliest first.</summary>
+    /// <remarks>What falls when dust is raised, and what smears glass, is weighed differently by different schools; that mats dry first, that wet work goes from the top down and that only what is clean is protected is common to all.</remarks>
+    public static IReadOnlyList<Stage> For(WaysOfWorking ways)
+    {
+        List<Stage> order =
+        [
+            Stage.Prepare,
+            Stage.MatsOut,
+            .. ways.Dust == DustSchool.DustFirst
+                ? [Stage.Dust, Stage.VacuumHigh, Stage.VacuumFloor]
+                : new[] { Stage.VacuumHigh, Stage.VacuumFloor, Stage.Dust },
+            Stage.WetHigh,
+            Stage.WetMiddle,
+            Stage.WetLow,
+            Stage.WetFloor,
+            Stage.Protect,
+            Stage.PutBack,
+            Stage.SetBack,
+        ];
+        Stage follows = ways.Glass switch
+        {
+            GlassTurn.First => Stage.MatsOut,
+            // With the vacuum last of the dry work or not: the dash comes after.
+            GlassTurn.AfterVacuum => ways.Dust == DustSchool.DustFirst ? Stage.VacuumFloor : Stage.Dust,
+            _ => Stage.Protect,
+        };
+        order.Insert(order.IndexOf(follows) + 1, Stage.Glass);
+        return order;
+    }
+}

@@ -1,0 +1,81 @@
+using Cove.Core.Methods;
+using Cove.Core.Sessions;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cove.Data;
+
+/// <summary>Reads from the log what has to be followed up, and keeps what was answered. Also what chores took.</summary>
+public sealed class ReminderStore
+{
+    private readonly CoveContext context;
+
+    internal ReminderStore(CoveContext context) => this.context = context;
+
+    /// <summary>The reminders of a vehicle; see <see cref="Reminders.Of"/>.</summary>
+    public async Task<IReadOnlyList<Reminder>> Open(
+        Guid vehicleId,
+        DateTimeOffset now,
+        TimeZoneInfo zone,
+        CancellationToken cancel = default
+    )
+    {
+        DateTimeOffset since = now - Reminders.Reach;
+        var done = await context
+            .Log.Where(row =>
+                row.VehicleId == vehicleId
+                && row.Kind == LogEntryKind.Care
+                && row.At >= since
+                && row.UndoneAt == null
+            )
+            .Select(row => new
+            {
+                row.Id,
+                row.Subject,
+                row.At,
+                Settled = row.SettledAt != null,
+            })
+            .ToListAsync(cancel);
+        // A glance through the pane at a lamp answers the question as well.
+        DateTimeOffset? looked = await context
+            .Log.Where(row =>
+                row.VehicleId == vehicleId
+                && row.Kind == LogEntryKind.Look
+                && row.At >= since
+                && row.UndoneAt == null
+                && (
+                    row.Subject == "night-check" || (row.Subject == "glare" && row.SurfaceIds == "windscreen")
+                )
+            )
+            .MaxAsync(row => (DateTimeOffset?)row.At, cancel);
+        return Reminders.Of(
+            done.Select(one => new CareDone(one.Id, one.Subject, one.At, one.Settled)),
+            looked,
+            now,
+            zone
+        );
+    }
+
+    /// <summary>Keeps that the owner has answered what there was to ask after an entry of the log. Again changes nothing.</summary>
+    /// <returns>Whether the owner has such an entry.</returns>
+    public async Task<bool> Settle(Guid entryId, DateTimeOffset now, CancellationToken cancel = default)
+    {
+        if (await context.Log.FirstOrDefaultAsync(row => row.Id == entryId, cancel) is not { } row)
+        {
+            return false;
+        }
+
+        row.SettledAt ??= now;
+        await context.SaveChangesAsync(cancel);
+        return true;
+    }
+
+    /// <summary>What has been learnt of how long the owner takes for chores, on any vehicle.</summary>
+    public async Task<ChorePaces> Paces(CancellationToken cancel = default)
+    {
+        var done = await context
+            .Log.Where(row => row.Kind == LogEntryKind.Chore && row.UndoneAt == null)
+            .Select(row => new { row.Subject, row.TakenSeconds })
+            .ToListAsync(cancel);
+        return ChorePaces.Learn(done.Select(one => (one.Subject, TimeSpan.FromSeconds(one.TakenSeconds))));
+    }
+}

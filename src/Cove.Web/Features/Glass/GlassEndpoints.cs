@@ -1,0 +1,93 @@
+using Cove.Core.Methods;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Glass;
+
+/// <summary>The glass of a car.</summary>
+internal static class GlassEndpoints
+{
+    public static void MapGlass(this RouteGroupBuilder api)
+    {
+        api.MapGet("/vehicles/{vehicleId:guid}/glass", Show)
+            .WithName("GetGlass")
+            .WithSummary(
+                "The panes with their film, the method for each with what it was compared with, and all of them in one plan."
+            )
+            .Produces<GlassView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        api.MapPost("/vehicles/{vehicleId:guid}/glass/streaks", Record)
+            .WithName("RecordStreak")
+            .WithSummary("Notes in the log on which side of a pane a streak was found.")
+            .Produces<StreakFinding>(StatusCodes.Status201Created)
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> Show(
+        Guid vehicleId,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel,
+        bool sun = false,
+        GlassTouch touch = GlassTouch.Cool,
+        bool damp = false
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        MethodBook book = (await shelves.For(ledger, cancel)).MethodsAt(clock.Now, ChorePaces.Nothing);
+        return Results.Ok(new GlassPage(ledger, book, clock).Show(new GlassConditions(sun, touch, damp)));
+    }
+
+    private static async Task<IResult> Record(
+        Guid vehicleId,
+        NewStreak wish,
+        VehicleStore vehicles,
+        LogStore log,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        if (
+            ledger
+                .Vehicle.InCare()
+                .FirstOrDefault(surface =>
+                    surface.Id == wish.SurfaceId
+                    && surface.Kind is SurfaceKind.Windscreen or SurfaceKind.Glass
+                )
+            is not { } pane
+        )
+        {
+            return Problems.Field("surfaceId", "Name a pane of this vehicle.");
+        }
+
+        if (StreakTest.Find(wish.Finding) is not { } finding)
+        {
+            return Problems.Field("finding", "Choose one of the findings on offer.");
+        }
+
+        LogEntry entry = await log.RecordNote(
+            ledger,
+            StreakTest.Id,
+            finding.Id,
+            pane.Id,
+            clock.Now,
+            $"{finding.Sees}. {finding.Means}",
+            cancel
+        );
+        return Results.Created($"/api/log/{entry.Id}", finding);
+    }
+}

@@ -1,0 +1,155 @@
+using Cove.Core.Methods;
+using Cove.Core.Products;
+using Cove.Core.Schools;
+using Cove.Core.Sessions;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Web.Features.Methods;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Glass;
+
+/// <summary>Writes the glass of a car out.</summary>
+internal sealed class GlassPage(CareLedger ledger, MethodBook book, OwnerClock clock)
+{
+    public GlassView Show(GlassConditions conditions)
+    {
+        Core.Vehicles.Cabin cabin = ledger.Vehicle.ToCabin();
+        var statuses = ledger
+            .Items.Where(item => item.Task.Stage == Stage.Glass)
+            .Select(item => ledger.StatusOf(item, clock.Now))
+            .SelectMany(status => status.Surfaces.Select(one => (status.Item, Status: one)))
+            .ToDictionary(pair => pair.Status.Surface.Id, StringComparer.Ordinal);
+        UnfoldedPane[] shapes =
+        [
+            .. UnfoldedGlass.Of(cabin).Panes.Where(pane => statuses.ContainsKey(pane.SurfaceId)),
+        ];
+        var places = new SessionPlaces(cabin, book.Ways.Zones);
+        var zones = places
+            .Zones.Select((zone, turn) => (zone.Id, turn))
+            .ToDictionary(pair => pair.Id, pair => pair.turn, StringComparer.Ordinal);
+        GlassAdvice[] advices =
+        [
+            .. shapes
+                .Select(shape => statuses[shape.SurfaceId])
+                .OrderBy(pane => zones[pane.Status.Surface.ZoneId])
+                .Select(pane => book.AdviceFor(pane.Item, pane.Status.Surface, conditions)),
+        ];
+        GlassPlan plan = GlassPlan.Of(advices);
+        return new GlassView(
+            VehicleView.Of(ledger.Vehicle),
+            clock.OnTheWall(clock.Now),
+            conditions.Advice,
+            Turn(),
+            Outside(),
+            statuses.Values.Count(pane => pane.Status.Due.Level.IsAtMark),
+            [
+                .. shapes.Select(shape =>
+                    Pane(
+                        shape,
+                        statuses[shape.SurfaceId].Status,
+                        advices.First(advice => advice.Pane.Surface.Id == shape.SurfaceId),
+                        plan.Panes.FirstOrDefault(pane => pane.Pane.Surface.Id == shape.SurfaceId)
+                    )
+                ),
+            ],
+            new GlassPlanView(
+                [
+                    .. plan
+                        .Panes.GroupBy(pane => pane.Option.Glass)
+                        .Select(kit => new GlassKitView(
+                            kit.Key.Method.Name,
+                            [.. kit.Select(pane => pane.Pane.Surface.ShortName)]
+                        )),
+                ],
+                plan.Minutes,
+                [
+                    .. plan
+                        .Towels.OrderBy(towel => towel.Key)
+                        .Select(towel => new TowelCountView(
+                            towel.Key,
+                            ToolWords.NameOf(towel.Key),
+                            towel.Value
+                        )),
+                ]
+            ),
+            [.. StreakTest.Steps.Select(step => MethodStepView.Of(step, Ground.Windscreen))],
+            StreakTest.Findings
+        );
+    }
+
+    private PaneView Pane(UnfoldedPane shape, SurfaceStatus status, GlassAdvice advice, PlannedPane? planned)
+    {
+        Surface surface = status.Surface;
+        Pane pane = advice.Pane;
+        GlassOption? option = planned?.Option;
+        return new PaneView(
+            surface.Id,
+            surface.Name,
+            surface.ShortName,
+            shape,
+            SurfaceWords.About(surface),
+            surface.Area.SquareMetres,
+            status.Due.Level.Value,
+            status.Due.DaysLeft(clock.Now, clock.Zone),
+            status.Due.Level.IsAtMark,
+            pane.Film.Light.Value,
+            pane.Film.Oily.Value,
+            FilmWords.Of(pane.Film),
+            pane.Tinted,
+            pane.HasLines,
+            pane.HowToReach,
+            option?.Glass.Method.Name,
+            option?.Minutes ?? 0,
+            advice.Wait,
+            planned?.ForOneKit ?? false,
+            [
+                .. advice
+                    .Options.OrderBy(one => Standing(one, option))
+                    .ThenBy(one => one.Minutes)
+                    .Select(one => Option(one, option, planned, pane)),
+            ]
+        );
+    }
+
+    private static GlassOptionView Option(
+        GlassOption one,
+        GlassOption? chosen,
+        PlannedPane? planned,
+        Pane pane
+    ) =>
+        new(
+            MethodView.Of(one.Glass.Method, Grounds.Of(pane.Surface.Make)),
+            Standing(one, chosen),
+            one == chosen ? WhyChosen(one, planned!) : one.WhyNot(chosen),
+            one.Rounds,
+            one.Minutes,
+            (int)Math.Ceiling(Enum.GetValues<TowelRole>().Sum(role => one.Faces(role, pane))),
+            one.Left.Whole.Value,
+            [.. one.Picks.Select(pick => pick.Product.Name).Distinct(StringComparer.Ordinal)]
+        );
+
+    private static string WhyChosen(GlassOption chosen, PlannedPane planned) =>
+        chosen.Enough is null ? "Nothing gets it clear today; this leaves the least."
+        : planned.ForOneKit ? "A little slower here, but with the kit the other panes need anyway."
+        : "The quickest that gets it clear.";
+
+    private static OptionStanding Standing(GlassOption one, GlassOption? chosen) =>
+        one == chosen ? OptionStanding.Chosen
+        : one.Gate is { Kind: GateKind.Kit or GateKind.School } ? OptionStanding.NotNow
+        : one.Gate is not null ? OptionStanding.RuledOut
+        : one.Enough is null ? OptionStanding.NotEnough
+        : OptionStanding.Fits;
+
+    private string Turn() => SchoolTable.Find("glass")!.In(book.Ways).Name;
+
+    private string Outside() =>
+        book.Ways.Outside switch
+        {
+            OutsideSchool.OutsideFirst => "The outside is washed already.",
+            OutsideSchool.InsideFirst =>
+                "Wipe the outside of the panes first: the inside cannot be judged through dirt.",
+            _ => "Is the outside clean? If not, wipe it first: the inside cannot be judged through dirt.",
+        };
+}

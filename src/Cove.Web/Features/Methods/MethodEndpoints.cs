@@ -1,0 +1,157 @@
+using Cove.Core.Methods;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
+using Cove.Data;
+using Cove.Web.Features.Vehicles;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Methods;
+
+/// <summary>Methods to be read outside a run.</summary>
+internal static class MethodEndpoints
+{
+    public static void MapMethods(this RouteGroupBuilder api)
+    {
+        api.MapGet("/vehicles/{vehicleId:guid}/methods", List)
+            .WithName("ListMethods")
+            .WithSummary("How each task of a car is done now, by name.")
+            .Produces<MethodListView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        api.MapGet("/vehicles/{vehicleId:guid}/methods/{taskId}", Technique)
+            .WithName("GetTechnique")
+            .WithSummary("Every method for a task on a car, step by step, the chosen ones first.")
+            .Produces<TechniqueView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> List(
+        Guid vehicleId,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        ReminderStore reminders,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        ChorePaces paces = await reminders.Paces(cancel);
+        MethodBook book = (await shelves.For(ledger, cancel)).MethodsAt(clock.Now, paces);
+        return Results.Ok(
+            new MethodListView(
+                [
+                    .. ledger
+                        .At(clock.Now)
+                        .Select(book.Of)
+                        .Select(work => new TechniqueTaskView(
+                            work.Status.Item.Task.Id,
+                            work.Status.Item.Task.Name,
+                            [.. work.Uses.Select(use => use.Method.Name).Distinct(StringComparer.Ordinal)],
+                            work.Hands.TotalMinutes
+                        )),
+                ],
+                [
+                    .. SessionChores.All.Select(chore => new TechniqueTaskView(
+                        chore.Id,
+                        chore.Name,
+                        [chore.Method.Name],
+                        paces.WorkOf(chore).TotalMinutes
+                    )),
+                ]
+            )
+        );
+    }
+
+    private static async Task<IResult> Technique(
+        Guid vehicleId,
+        string taskId,
+        VehicleStore vehicles,
+        ShelfStore shelves,
+        ReminderStore reminders,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        ChorePaces paces = await reminders.Paces(cancel);
+        if (SessionChores.Find(taskId) is { } chore)
+        {
+            return Results.Ok(OfChore(chore, paces));
+        }
+
+        if (ledger.Items.FirstOrDefault(item => item.Task.Id == taskId) is not { } item)
+        {
+            return Problems.NotFound("This vehicle has no such task. Choose one from its methods.");
+        }
+
+        MethodBook book = (await shelves.For(ledger, cancel)).MethodsAt(clock.Now, paces);
+        TaskWork work = book.Of(ledger.StatusOf(item, clock.Now));
+        return Results.Ok(
+            new TechniqueView(
+                item.Task.Id,
+                item.Task.Name,
+                work.Hands.TotalMinutes,
+                work.Drying.TotalMinutes,
+                [
+                    .. work
+                        .Uses.SelectMany(use => use.Surfaces.Select(surface => (surface, use.Method)))
+                        .GroupBy(pair =>
+                            (
+                                pair.Method,
+                                Grounds.Of(pair.surface.Make),
+                                string.Join(',', MethodsFor(item, pair.surface).Select(one => one.Id))
+                            )
+                        )
+                        .Select(group =>
+                            GroupOf(item, group.Key.Method, [.. group.Select(pair => pair.surface)])
+                        ),
+                ]
+            )
+        );
+    }
+
+    private static IReadOnlyList<Method> MethodsFor(CareItem item, Surface surface) =>
+        MethodLibrary.For(item.Task, surface.Make);
+
+    private static TechniqueGroupView GroupOf(
+        CareItem item,
+        Method chosen,
+        IReadOnlyList<Surface> surfaces
+    ) =>
+        new(
+            surfaces.Count == 1 ? surfaces[0].Name : SurfaceWords.NameTogether(surfaces),
+            chosen.Id,
+            [
+                .. MethodsFor(item, surfaces[0])
+                    .OrderByDescending(method => method == chosen)
+                    .Select(method =>
+                        TechniqueMethodView.Of(item.Task, method, Grounds.Of(surfaces[0].Make))
+                    ),
+            ]
+        );
+
+    private static TechniqueView OfChore(SessionChore chore, ChorePaces paces)
+    {
+        double minutes = paces.WorkOf(chore).TotalMinutes;
+        return new TechniqueView(
+            chore.Id,
+            chore.Name,
+            minutes,
+            0,
+            [
+                new TechniqueGroupView(
+                    string.Empty,
+                    chore.Method.Id,
+                    [new TechniqueMethodView(MethodView.Of(chore.Method, Ground.Cabin), minutes, 0, 0)]
+                ),
+            ]
+        );
+    }
+}
