@@ -64,8 +64,8 @@ public sealed class CabinTests
                 (double)task["baselineDays"]!
                 + task["effects"]!.AsArray().Sum(effect => (double)effect!["days"]!);
             Assert.Equal((double)task["intervalDays"]!, days, 2);
-            Assert.NotEmpty(task["steps"]!.AsArray());
-            Assert.NotEmpty(task["cautions"]!.AsArray());
+            Assert.NotEmpty(task["method"]!["steps"]!.AsArray());
+            Assert.NotEmpty(task["method"]!["cautions"]!.AsArray());
         }
     }
 

@@ -1,5 +1,6 @@
 using System.Text;
 using Cove.Core.Inspections;
+using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
@@ -61,11 +62,14 @@ public sealed class VehicleFilePropertyTests
                 kind == LogEntryKind.Care ? task.Id
                 : kind == LogEntryKind.Event ? happening.Id
                 : kind == LogEntryKind.SpotTest ? $"{TestedProduct}"
+                : kind == LogEntryKind.Note ? StreakTest.Id
+                : kind == LogEntryKind.Chore ? "set-up"
                 : inspection.Id,
             Surfaces = kind == LogEntryKind.Care ? [] : ["dash", "driver-seat"],
             Result =
                 kind == LogEntryKind.Look ? inspection.Results[0].Id
                 : kind == LogEntryKind.SpotTest ? LogStore.SpotPassed
+                : kind == LogEntryKind.Note ? StreakTest.Findings[0].Id
                 : string.Empty,
             Products =
                 kind == LogEntryKind.SpotTest || (kind == LogEntryKind.Care && seconds % 2 == 0)
@@ -84,6 +88,19 @@ public sealed class VehicleFilePropertyTests
             TakenSeconds = kind == LogEntryKind.Care ? seconds : 0,
             Removed = kind == LogEntryKind.Care ? 1 : 0,
             Note = note,
+            Methods =
+                kind == LogEntryKind.Care
+                    ?
+                    [
+                        new LoggedMethodDocument
+                        {
+                            Method = "glass-soap",
+                            Rounds = 1 + (seconds % 3),
+                            Surfaces = ["windscreen"],
+                        },
+                    ]
+                    : [],
+            SettledAt = kind == LogEntryKind.Care && seconds % 3 == 0 ? Now : null,
         };
 
     private static readonly Gen<VehicleDocument> Documents =

@@ -367,6 +367,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How each task of a car is done now, by name. */
+        get: operations["ListMethods"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/methods/{taskId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every method for a task on a car, step by step, the chosen ones first. */
+        get: operations["GetTechnique"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/glass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The panes with their film, the method for each with what it was compared with, and all of them in one plan. */
+        get: operations["GetGlass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/glass/streaks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes in the log on which side of a pane a streak was found. */
+        post: operations["RecordStreak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The questions on which sound practice differs, with what the owner has chosen. */
+        get: operations["GetSchools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Chooses. Methods, products and order change everywhere at once. Needs the version of the choices in an If-Match header. */
+        put: operations["ChooseSchool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/reminders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is to be followed up after sessions, the earliest first; some not due yet. */
+        get: operations["ListReminders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{entryId}/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that there is nothing more to follow up after an entry of the log. Again changes nothing. */
+        post: operations["SettleReminder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles": {
         parameters: {
             query?: never;
@@ -1117,7 +1253,11 @@ export interface components {
             gain: number;
         };
         /** @enum {unknown} */
+        DashPlastics: "settled" | "new" | "oilyDressing";
+        /** @enum {unknown} */
         DriverSide: "right" | "left";
+        /** @enum {unknown} */
+        DryingSchool: "towelThenAir" | "evaporate" | "blower";
         DryingView: {
             /** Format: int32 */
             number: number;
@@ -1129,6 +1269,8 @@ export interface components {
             /** Format: date-time */
             dryAt: string;
         };
+        /** @enum {unknown} */
+        DustSchool: "dustFirst" | "vacuumFirst";
         EffectView: {
             cause: string;
             /** Format: double */
@@ -1146,6 +1288,8 @@ export interface components {
             name: string;
             wholeCar: boolean;
         };
+        /** @enum {unknown} */
+        FabricSchool: "bySoil" | "brush" | "cloth";
         FillView: {
             what: string;
             /** Format: double */
@@ -1160,9 +1304,55 @@ export interface components {
         /** @enum {unknown} */
         Finish: "plain" | "matte" | "gloss" | "satin" | "brushedMetal" | "woodVeneer" | "coatedDisplay";
         /** @enum {unknown} */
+        FinishSchool: "matte" | "satin" | "gloss";
+        /** @enum {unknown} */
         FirstLook: "fresh" | "livedIn" | "overdue";
         /** @enum {unknown} */
         Gear: "gloves" | "eyeProtection" | "freshAir";
+        GlassKitView: {
+            methodName: string;
+            panes: string[];
+        };
+        /** @enum {unknown} */
+        GlassLiquid: "byFilm" | "cleaner" | "waterOnly";
+        GlassOptionView: {
+            method: components["schemas"]["MethodView"];
+            standing: components["schemas"]["OptionStanding"];
+            why: string;
+            /** Format: int32 */
+            rounds: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            faces: number;
+            /** Format: double */
+            left: number;
+            products: string[];
+        };
+        GlassPlanView: {
+            panes: components["schemas"]["GlassKitView"][];
+            /** Format: double */
+            minutes: number;
+            towels: components["schemas"]["TowelCountView"][];
+        };
+        /** @enum {unknown} */
+        GlassTurn: "last" | "first" | "afterVacuum";
+        GlassView: {
+            vehicle: components["schemas"]["VehicleView"];
+            /** Format: date-time */
+            now: string;
+            advice: string[];
+            order: string;
+            outside: string;
+            /** Format: int32 */
+            overMark: number;
+            panes: components["schemas"]["PaneView"][];
+            plan: components["schemas"]["GlassPlanView"];
+            streakSteps: components["schemas"]["MethodStepView"][];
+            streakFindings: components["schemas"]["StreakFinding"][];
+        };
+        /** @enum {unknown} */
+        Ground: "windscreen" | "pane" | "linedPane" | "panel" | "display" | "seat" | "strip" | "rim" | "floor" | "louvres" | "roof" | "cup" | "pedals" | "cabin";
         /** @enum {unknown} */
         Harm: "surface" | "person" | "result";
         /** @enum {unknown} */
@@ -1237,6 +1427,16 @@ export interface components {
             towels?: components["schemas"]["TowelDocument"][];
             productSchool?: components["schemas"]["ProductSchool"];
             screenSchool?: components["schemas"]["ScreenSchool"];
+            dustSchool?: components["schemas"]["DustSchool"];
+            glassTurn?: components["schemas"]["GlassTurn"];
+            zoneSchool?: components["schemas"]["ZoneSchool"];
+            glassLiquid?: components["schemas"]["GlassLiquid"];
+            fabricSchool?: components["schemas"]["FabricSchool"];
+            finishSchool?: components["schemas"]["FinishSchool"];
+            leatherSchool?: components["schemas"]["LeatherSchool"];
+            dryingSchool?: components["schemas"]["DryingSchool"];
+            steamSchool?: components["schemas"]["SteamSchool"];
+            outsideSchool?: components["schemas"]["OutsideSchool"];
         };
         KitView: {
             name: string;
@@ -1258,6 +1458,11 @@ export interface components {
             /** Format: int32 */
             comesInAt: null | number;
         };
+        LaundryView: {
+            name: string;
+            how: string;
+            towels: components["schemas"]["TowelCountView"][];
+        };
         LearntTaskView: {
             taskId: string;
             name: string;
@@ -1277,6 +1482,8 @@ export interface components {
             looks: number;
             tasks: components["schemas"]["LearntTaskView"][];
         };
+        /** @enum {unknown} */
+        LeatherSchool: "cleanerThenSealant" | "balm";
         LevelDocument: {
             task: string;
             surface: string;
@@ -1318,11 +1525,14 @@ export interface components {
             /** Format: double */
             removed?: number;
             note?: string;
+            methods?: components["schemas"]["LoggedMethodDocument"][];
+            /** Format: date-time */
+            settledAt?: null | string;
             /** Format: date-time */
             undoneAt?: null | string;
         };
         /** @enum {unknown} */
-        LogEntryKind: "care" | "event" | "look" | "spotTest";
+        LogEntryKind: "care" | "event" | "look" | "spotTest" | "note" | "chore";
         LogEntryView: {
             /** Format: uuid */
             id: string;
@@ -1348,6 +1558,12 @@ export interface components {
             total: number;
             /** Format: date-time */
             now: string;
+        };
+        LoggedMethodDocument: {
+            method: string;
+            /** Format: int32 */
+            rounds?: number;
+            surfaces?: string[];
         };
         LoggedProductDocument: {
             /** Format: uuid */
@@ -1420,6 +1636,38 @@ export interface components {
             tasks: components["schemas"]["NamedView"][];
             surfaces: components["schemas"]["MatrixSurfaceView"][];
             rows: components["schemas"]["MatrixRowView"][];
+        };
+        MethodListView: {
+            tasks: components["schemas"]["TechniqueTaskView"][];
+            chores: components["schemas"]["TechniqueTaskView"][];
+        };
+        MethodStepView: {
+            aim: string;
+            text: string;
+            stroke: components["schemas"]["Stroke"];
+            strokeName: string;
+            ground: components["schemas"]["Ground"];
+            pressure: string;
+            /** Format: int32 */
+            passes: number;
+            tool: null | string;
+            waitKind: null | components["schemas"]["WaitKind"];
+            /** Format: int32 */
+            waitSeconds: number;
+            wipeOff: null | string;
+            driesHow: null | string;
+            notBefore: null | string;
+            towel: null | components["schemas"]["TowelRole"];
+            towelName: null | string;
+        };
+        MethodView: {
+            id: string;
+            name: string;
+            summary: string;
+            steps: components["schemas"]["MethodStepView"][];
+            good: string;
+            ladder: string[];
+            cautions: string[];
         };
         MixtureView: {
             strength: string;
@@ -1520,6 +1768,7 @@ export interface components {
         };
         NewRunEvent: {
             kind: components["schemas"]["RunEventKind"];
+            towel?: null | components["schemas"]["TowelRole"];
             /** Format: int32 */
             step: number;
         };
@@ -1531,6 +1780,10 @@ export interface components {
             strength: string;
             passed: boolean;
             note?: string;
+        };
+        NewStreak: {
+            surfaceId: string;
+            finding: string;
         };
         NewSurface: {
             kind: components["schemas"]["SurfaceKind"];
@@ -1569,6 +1822,40 @@ export interface components {
         };
         /** @enum {unknown} */
         Often: "never" | "sometimes" | "daily";
+        /** @enum {unknown} */
+        OptionStanding: "chosen" | "fits" | "notEnough" | "notNow" | "ruledOut";
+        /** @enum {unknown} */
+        OutsideSchool: "ask" | "outsideFirst" | "insideFirst";
+        /** @enum {unknown} */
+        PanePlace: "windscreen" | "side" | "rear" | "roof";
+        PaneView: {
+            surfaceId: string;
+            name: string;
+            shortName: string;
+            shape: components["schemas"]["UnfoldedPane"];
+            about: string[];
+            /** Format: double */
+            squareMetres: number;
+            /** Format: double */
+            level: number;
+            /** Format: int32 */
+            daysLeft: null | number;
+            overMark: boolean;
+            /** Format: double */
+            light: number;
+            /** Format: double */
+            oily: number;
+            condition: string;
+            tinted: boolean;
+            lined: boolean;
+            reach: null | string;
+            methodName: null | string;
+            /** Format: double */
+            minutes: number;
+            wait: null | string;
+            forOneKit: boolean;
+            options: components["schemas"]["GlassOptionView"][];
+        };
         PlanBox: {
             /** Format: double */
             x: number;
@@ -1613,6 +1900,7 @@ export interface components {
             daysLeft: null | number;
             overMark: boolean;
             kits: string[];
+            methods: string[];
             products: components["schemas"]["UsedProductView"][];
             /** Format: double */
             begin: number;
@@ -1755,6 +2043,23 @@ export interface components {
             source: string;
             liftedBy: null | string;
         };
+        ReminderAnswerView: {
+            id: string;
+            words: string;
+        };
+        /** @enum {unknown} */
+        ReminderKind: "dry" | "nightCheck";
+        ReminderView: {
+            kind: components["schemas"]["ReminderKind"];
+            /** Format: uuid */
+            entryId: string;
+            /** Format: date-time */
+            from: string;
+            isDue: boolean;
+            title: string;
+            text: string;
+            answers: components["schemas"]["ReminderAnswerView"][];
+        };
         RoleChoiceView: {
             role: components["schemas"]["TowelRole"];
             name: string;
@@ -1768,16 +2073,19 @@ export interface components {
             dryAt: string;
         };
         /** @enum {unknown} */
-        RunEventKind: "done" | "notClean" | "again" | "skipped" | "finished";
-        RunMethodStepView: {
-            text: string;
+        RunEventKind: "done" | "notClean" | "again" | "skipped" | "finished" | "faceTurned" | "towelRetired";
+        RunMethodView: {
+            method: components["schemas"]["MethodView"];
             /** Format: int32 */
-            dwellSeconds: null | number;
+            rounds: number;
+            surfaces: string[];
+            reach: null | string;
         };
         RunStepView: {
             taskId: string;
             name: string;
             putsBack: boolean;
+            isChore: boolean;
             /** Format: int32 */
             plannedSeconds: number;
             /** Format: int32 */
@@ -1787,7 +2095,8 @@ export interface components {
             zones: string[];
             products: components["schemas"]["UsedProductView"][];
             lacks: string[];
-            method: components["schemas"]["RunMethodStepView"][];
+            methods: components["schemas"]["RunMethodView"][];
+            towels: components["schemas"]["TowelInHandView"][];
             cautions: string[];
         };
         RunView: {
@@ -1813,6 +2122,30 @@ export interface components {
             steps: components["schemas"]["RunStepView"][];
             drying: components["schemas"]["RunDryingView"][];
             next: components["schemas"]["NextDateView"][];
+            laundry: components["schemas"]["LaundryView"][];
+        };
+        SchoolChoiceView: {
+            id: string;
+            name: string;
+            means: string;
+            reason: string;
+        };
+        SchoolView: {
+            id: string;
+            question: string;
+            chosen: string;
+            default: string;
+            whyDefault: string;
+            changes: string;
+            choices: components["schemas"]["SchoolChoiceView"][];
+        };
+        SchoolWish: {
+            choice: string;
+        };
+        SchoolsView: {
+            /** Format: int32 */
+            version: number;
+            schools: components["schemas"]["SchoolView"][];
         };
         /** @enum {unknown} */
         ScreenSchool: "gentlestFirst" | "dryOnly" | "water" | "diluteRinseless" | "alcoholDetailer" | "glassCleaner";
@@ -1879,6 +2212,8 @@ export interface components {
             strength: string;
             passed: boolean;
         };
+        /** @enum {unknown} */
+        SteamSchool: "avoid" | "welcome";
         StockItemView: {
             /** Format: uuid */
             productId: string;
@@ -1905,6 +2240,14 @@ export interface components {
             /** Format: int32 */
             withoutPrice: number;
         };
+        StreakFinding: {
+            id: string;
+            sees: string;
+            means: string;
+            then: string;
+        };
+        /** @enum {unknown} */
+        Stroke: "still" | "circles" | "across" | "upright" | "crissCross" | "box" | "along" | "aroundRim" | "roll" | "pressAndLift";
         SurfaceChoiceView: {
             best: null | components["schemas"]["UsedProductView"];
             verdict: null | components["schemas"]["Verdict"];
@@ -2007,8 +2350,9 @@ export interface components {
             /** Format: double */
             minutes: number;
             choice: null | components["schemas"]["SurfaceChoiceView"];
-            steps: string[];
-            cautions: string[];
+            method: components["schemas"]["MethodView"];
+            /** Format: int32 */
+            rounds: number;
             alsoTends: string[];
         };
         SurfaceView: {
@@ -2028,6 +2372,36 @@ export interface components {
             tasks: components["schemas"]["SurfaceTaskView"][];
             inspections: components["schemas"]["InspectionView"][];
             notes: components["schemas"]["SurfaceNoteView"][];
+        };
+        TechniqueGroupView: {
+            surfaces: string;
+            chosenId: string;
+            methods: components["schemas"]["TechniqueMethodView"][];
+        };
+        TechniqueMethodView: {
+            method: components["schemas"]["MethodView"];
+            /** Format: double */
+            fixedMinutes: number;
+            /** Format: double */
+            lightMinutes: number;
+            /** Format: double */
+            heavyMinutes: number;
+        };
+        TechniqueTaskView: {
+            taskId: string;
+            name: string;
+            methods: string[];
+            /** Format: double */
+            minutes: number;
+        };
+        TechniqueView: {
+            taskId: string;
+            name: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            dryingMinutes: number;
+            groups: components["schemas"]["TechniqueGroupView"][];
         };
         /** @enum {unknown} */
         Tidiness: "relaxed" | "everyday" | "particular";
@@ -2084,14 +2458,39 @@ export interface components {
             count?: number;
             note?: string;
         };
+        TowelCountView: {
+            role: components["schemas"]["TowelRole"];
+            name: string;
+            /** Format: int32 */
+            count: number;
+        };
         TowelDocument: {
             role: components["schemas"]["TowelRole"];
             colour?: string;
             /** Format: int32 */
             count?: number;
         };
+        TowelInHandView: {
+            role: components["schemas"]["TowelRole"];
+            name: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            face: number;
+            /** Format: int32 */
+            faces: number;
+        };
         /** @enum {unknown} */
         TowelRole: "glassWet" | "glassDry" | "interiorClean" | "buff" | "screens" | "dirty" | "mats";
+        UnfoldedPane: {
+            surfaceId: string;
+            place: components["schemas"]["PanePlace"];
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            outline: string;
+        };
         UseDocument: {
             /** Format: double */
             kilometresAWeek?: number;
@@ -2109,6 +2508,8 @@ export interface components {
             parkedInSun?: number;
             dustyWork?: components["schemas"]["Often"];
             colour?: components["schemas"]["CabinColour"];
+            plastics?: components["schemas"]["DashPlastics"];
+            townDriving?: components["schemas"]["Often"];
             tidiness?: components["schemas"]["Tidiness"];
             preventions?: components["schemas"]["Preventions"][];
         };
@@ -2197,6 +2598,8 @@ export interface components {
             /** Format: double */
             drops: number;
         };
+        /** @enum {unknown} */
+        WaitKind: "dwell" | "scrub" | "coat";
         WalkLegView: {
             /** Format: int32 */
             number: number;
@@ -2219,6 +2622,8 @@ export interface components {
             seconds: number;
             looks: components["schemas"]["WalkRoundLookView"][];
         };
+        /** @enum {unknown} */
+        ZoneSchool: "shortestWalk" | "noseToTail" | "bootForward" | "driverFirst";
     };
     responses: never;
     parameters: never;
@@ -3112,6 +3517,299 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    ListMethods: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodListView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetTechnique: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                taskId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TechniqueView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetGlass: {
+        parameters: {
+            query?: {
+                sun?: boolean;
+                touch?: string;
+                damp?: boolean;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlassView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RecordStreak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewStreak"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreakFinding"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetSchools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+        };
+    };
+    ChooseSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ListReminders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReminderView"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    SettleReminder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

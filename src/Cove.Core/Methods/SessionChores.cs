@@ -46,7 +46,7 @@ public static class SessionChores
             "Empty out",
             TimeSpan.FromMinutes(2),
             Stage.Prepare,
-            TimeSpan.FromMinutes(20),
+            TimeSpan.FromMinutes(30),
             new Method(
                 "empty-car",
                 "Three piles",
@@ -75,7 +75,7 @@ public static class SessionChores
             "Set up",
             TimeSpan.FromMinutes(1),
             Stage.Prepare,
-            TimeSpan.FromMinutes(15),
+            TimeSpan.FromMinutes(25),
             new Method(
                 "set-up",
                 "Room to work",
@@ -109,7 +109,7 @@ public static class SessionChores
             "Cover up",
             TimeSpan.FromMinutes(0.5),
             Stage.Prepare,
-            TimeSpan.FromMinutes(10),
+            TimeSpan.FromMinutes(20),
             new Method(
                 "cover-finished",
                 "Dry towels over them",
@@ -133,7 +133,7 @@ public static class SessionChores
             "Set back",
             TimeSpan.FromMinutes(1.5),
             Stage.PutBack,
-            TimeSpan.FromMinutes(15),
+            TimeSpan.FromMinutes(25),
             new Method(
                 "set-back",
                 "As it was, and safe to drive",

@@ -1,5 +1,6 @@
 using Cove.Core;
 using Cove.Core.Inspections;
+using Cove.Core.Methods;
 using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
@@ -15,9 +16,11 @@ internal sealed class DemoLife(CarShelf car)
     private const int UsualMinutes = 25;
     private const int LongMinutes = 75;
     private const int LongEvery = 8;
-    private const int Seed = 7;
+    private const int Seed = 1;
     private const double LeftOut = 0.06;
     private const double NotClean = 0.05;
+
+    private readonly SafestWays ways = new(car.Shelf, car.Records);
 
     private readonly CareLedger ledger = car.Ledger;
 
@@ -60,11 +63,9 @@ internal sealed class DemoLife(CarShelf car)
 
     private List<LogRow> Session(DateTimeOffset slot, int minutes, Cabin cabin)
     {
-        var planner = new SessionPlanner(
-            new CareLedger(ledger.Vehicle, ledger.Usage, states).At(slot),
-            cabin
-        );
-        SessionPlan plan = planner.Plan(minutes);
+        var now = new CareLedger(ledger.Vehicle, ledger.Usage, states);
+        MethodBook book = new CarShelf(now, car.Shelf, car.Records, ways).MethodsAt(slot, ChorePaces.Nothing);
+        SessionPlan plan = new SessionPlanner(now.At(slot), cabin, book).Plan(minutes);
         var entries = new Dictionary<string, LogRow>(StringComparer.Ordinal);
         DateTimeOffset clock = slot;
         foreach (OrderedJob step in plan.Order.Steps)
@@ -85,15 +86,21 @@ internal sealed class DemoLife(CarShelf car)
             }
             else if (!job.PutsBack)
             {
-                entries[job.TaskId] = Done(job.TaskId, clock, planned, taken);
+                entries[job.TaskId] = plan.Works.FirstOrDefault(work =>
+                    work.Status.Item.Task.Id == job.TaskId
+                )
+                    is { } work
+                    ? Done(work, clock, planned, taken)
+                    : EntryOf(LogEntryKind.Chore, job.TaskId, clock, planned, taken);
             }
         }
 
         return [.. entries.Values];
     }
 
-    private LogRow Done(string taskId, DateTimeOffset at, TimeSpan planned, TimeSpan taken)
+    private LogRow Done(TaskWork work, DateTimeOffset at, TimeSpan planned, TimeSpan taken)
     {
+        string taskId = work.Status.Item.Task.Id;
         Share removed = random.NextDouble() < NotClean ? SessionRules.RemovedWhenNotClean : Share.All;
         CareItem item = ledger.Items.First(item => item.Task.Id == taskId);
         foreach (Surface surface in item.Surfaces)
@@ -103,20 +110,30 @@ internal sealed class DemoLife(CarShelf car)
             states[key] = new CareState(at, before.Without(removed));
         }
 
-        var entry = new LogRow
-        {
-            Id = Guid.CreateVersion7(at),
-            VehicleId = ledger.Vehicle.Id,
-            Kind = LogEntryKind.Care,
-            Subject = taskId,
-            At = at,
-            PlannedSeconds = (int)planned.TotalSeconds,
-            TakenSeconds = (int)taken.TotalSeconds,
-            Removed = removed.Value,
-        };
+        LogRow entry = EntryOf(LogEntryKind.Care, taskId, at, planned, taken);
+        entry.Removed = removed.Value;
+        entry.Methods = [.. work.Uses.Select(StepMethod.Of)];
         entry.Products.AddRange(ProductsFor(item));
         return entry;
     }
+
+    private LogRow EntryOf(
+        LogEntryKind kind,
+        string subject,
+        DateTimeOffset at,
+        TimeSpan planned,
+        TimeSpan taken
+    ) =>
+        new()
+        {
+            Id = Guid.CreateVersion7(at),
+            VehicleId = ledger.Vehicle.Id,
+            Kind = kind,
+            Subject = subject,
+            At = at,
+            PlannedSeconds = (int)planned.TotalSeconds,
+            TakenSeconds = (int)taken.TotalSeconds,
+        };
 
     /// <summary>What the owner took, as Cove would have chosen it.</summary>
     private IEnumerable<ProductUseRow> ProductsFor(CareItem item) =>

@@ -38,9 +38,10 @@ internal sealed class DemoShelf(DateTimeOffset begun)
             },
             Owned(9, "Melamine sponges", ProductClass.MelamineSponge, 8, 5, 4.00m),
             Owned(10, "Workshop degreaser", ProductClass.Degreaser, 1000, 900, 8.50m),
-            Owned(11, "Household bleach", ProductClass.ChlorineBleach, 1500, 1200, 1.90m) with
+            Owned(11, "Mild soap water", ProductClass.SoapWater, 1000, 800, 0.60m) with
             {
-                ShelfLifeMonths = 6,
+                ShelfLifeMonths = 1,
+                Note = "Eight drops of dish soap to the litre.",
             },
             Owned(12, "Descaling vinegar", ProductClass.AcidCleaner, 1000, 800, 1.20m),
         ];
@@ -57,6 +58,7 @@ internal sealed class DemoShelf(DateTimeOffset begun)
                 new ToolDocument { Tool = Tool.Gel },
                 new ToolDocument { Tool = Tool.Applicator, Count = 4 },
                 new ToolDocument { Tool = Tool.ReachTool },
+                new ToolDocument { Tool = Tool.Chamois },
                 new ToolDocument { Tool = Tool.MelamineSponge, Count = 5 },
             ],
             Towels =

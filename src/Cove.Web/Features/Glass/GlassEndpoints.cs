@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Cove.Core.Methods;
 using Cove.Core.Vehicles;
 using Cove.Data;
@@ -9,6 +10,11 @@ namespace Cove.Web.Features.Glass;
 /// <summary>The glass of a car.</summary>
 internal static class GlassEndpoints
 {
+    private static readonly string[] Touches =
+    [
+        .. Enum.GetNames<GlassTouch>().Select(JsonNamingPolicy.CamelCase.ConvertName),
+    ];
+
     public static void MapGlass(this RouteGroupBuilder api)
     {
         api.MapGet("/vehicles/{vehicleId:guid}/glass", Show)
@@ -34,7 +40,7 @@ internal static class GlassEndpoints
         OwnerClock clock,
         CancellationToken cancel,
         bool sun = false,
-        GlassTouch touch = GlassTouch.Cool,
+        string touch = "cool",
         bool damp = false
     )
     {
@@ -43,8 +49,15 @@ internal static class GlassEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
+        if (Array.IndexOf(Touches, touch) is var feel && feel < 0)
+        {
+            return Problems.Field("touch", $"Choose one of: {string.Join(", ", Touches)}.");
+        }
+
         MethodBook book = (await shelves.For(ledger, cancel)).MethodsAt(clock.Now, ChorePaces.Nothing);
-        return Results.Ok(new GlassPage(ledger, book, clock).Show(new GlassConditions(sun, touch, damp)));
+        return Results.Ok(
+            new GlassPage(ledger, book, clock).Show(new GlassConditions(sun, (GlassTouch)feel, damp))
+        );
     }
 
     private static async Task<IResult> Record(
