@@ -16,6 +16,10 @@ import { TodayPage } from "./today/TodayPage";
 
 // What is seldom opened is loaded when it is; a run must never wait for anything.
 const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).CarPage }));
+const GlassPage = lazy(async () => ({ default: (await import("./glass/GlassPage")).GlassPage }));
+const TechniquesPage = lazy(async () => ({
+  default: (await import("./methods/TechniquesPage")).TechniquesPage,
+}));
 const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));
 const VehiclesPage = lazy(async () => ({
   default: (await import("./car/VehiclesPage")).VehiclesPage,
@@ -56,6 +60,9 @@ export function App() {
                 <Route path="cabin" element={<CabinPage />} />
                 <Route path="shelf" element={<ShelfPage />} />
                 <Route path="shelf/:tab" element={<ShelfPage />} />
+                <Route path="glass" element={<GlassPage />} />
+                <Route path="methods" element={<TechniquesPage />} />
+                <Route path="methods/:taskId" element={<TechniquesPage />} />
                 <Route path="log" element={<LogPage />} />
                 <Route path="car" element={<CarPage />} />
                 <Route path="car/:tab" element={<CarPage />} />

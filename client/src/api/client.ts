@@ -30,6 +30,15 @@ export type Answer = Schemas["AnswerView"];
 export type Judgement = Schemas["JudgementView"];
 export type UsedProduct = Schemas["UsedProductView"];
 export type Lack = Schemas["LackView"];
+export type Method = Schemas["MethodView"];
+export type MethodStep = Schemas["MethodStepView"];
+export type Technique = Schemas["TechniqueView"];
+export type Glass = Schemas["GlassView"];
+export type Pane = Schemas["PaneView"];
+export type GlassOption = Schemas["GlassOptionView"];
+export type School = Schemas["SchoolView"];
+export type Reminder = Schemas["ReminderView"];
+export type TowelInHand = Schemas["TowelInHandView"];
 export type PlanPoint = Schemas["PlanPoint"];
 
 export const api = createClient<paths>({ baseUrl: "/" });

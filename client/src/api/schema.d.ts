@@ -1650,6 +1650,8 @@ export interface components {
             pressure: string;
             /** Format: int32 */
             passes: number;
+            /** Format: int32 */
+            zones: number;
             tool: null | string;
             waitKind: null | components["schemas"]["WaitKind"];
             /** Format: int32 */
@@ -1848,7 +1850,7 @@ export interface components {
             condition: string;
             tinted: boolean;
             lined: boolean;
-            reach: null | string;
+            reach: string;
             methodName: null | string;
             /** Format: double */
             minutes: number;
@@ -2444,6 +2446,7 @@ export interface components {
             waitMinutes: number;
             /** Format: date-time */
             finish: string;
+            order: string;
             caution: string;
         };
         /** @enum {unknown} */

@@ -1,9 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { api, ask, type SurfaceTask } from "../api/client";
 import { Caution } from "../shared/Caution";
 import { Choice } from "../shared/Choice";
 import { days, daysSaid, minutes, shortDay } from "../shared/format";
+import { MethodSteps } from "../shared/MethodSteps";
 import { Failed, Loading } from "../shared/States";
 import { HappeningButton } from "./HappeningButton";
 import { LevelHistory } from "./LevelHistory";
@@ -58,7 +60,7 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
           <Why task={task} single={tasks.length === 1} />
           <p className="border-t border-hairline py-2 text-13">{task.learnt}</p>
           <LookHere vehicleId={vehicleId} surface={surface.data} />
-          <How task={task} />
+          <How vehicleId={vehicleId} task={task} />
         </>
       )}
       <div className="mt-auto grid gap-2">
@@ -136,24 +138,24 @@ function trim(value: number): string {
   return value >= 10 ? String(Math.round(value)) : String(Math.round(value * 10) / 10);
 }
 
-function How({ task }: { task: SurfaceTask }) {
+function How({ vehicleId, task }: { vehicleId: string; task: SurfaceTask }) {
   return (
     <section className="border-t border-hairline pt-2 pb-3">
       <h3 className="mb-1 text-17">Method, {minutes(task.minutes)} min</h3>
-      <ol className="text-13 leading-[1.4]">
-        {task.steps.map((step, index) => (
-          <li key={step} className="mb-0.5 grid grid-cols-[18px_1fr]">
-            <b className="font-semibold">{index + 1}</b>
-            {step}
-          </li>
-        ))}
-      </ol>
+      <p className="mb-2 text-14">
+        <b className="font-semibold">{task.method.name}</b>
+        {task.rounds > 1 && `, ${task.rounds} rounds`} ·{" "}
+        <Link className="lnk" to={`/cars/${vehicleId}/methods/${task.taskId}`}>
+          all ways
+        </Link>
+      </p>
+      <MethodSteps method={task.method} narrow />
       <With choice={task.choice} />
       {task.alsoTends.length > 0 && (
         <p className="mb-2 text-13 text-soft">Done together with {task.alsoTends.length} more.</p>
       )}
       <div className="grid gap-1.5">
-        {task.cautions.map((caution) => (
+        {task.method.cautions.map((caution) => (
           <Caution key={caution}>{caution}</Caution>
         ))}
       </div>

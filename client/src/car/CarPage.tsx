@@ -8,6 +8,7 @@ import { VehicleCell } from "../shared/VehicleCell";
 import { FileTab } from "./FileTab";
 import { LayoutTab } from "./LayoutTab";
 import { LearntTab } from "./LearntTab";
+import { SchoolsTab } from "./SchoolsTab";
 import { SurfacesTab } from "./SurfacesTab";
 import { UseTab } from "./UseTab";
 
@@ -17,6 +18,7 @@ const TABS = [
   { path: "use", name: "How it is used", Tab: UseTab },
   { path: "layout", name: "Layout", Tab: LayoutTab },
   { path: "surfaces", name: "Surfaces", Tab: SurfacesTab },
+  { path: "schools", name: "Ways of working", Tab: SchoolsTab },
   { path: "learnt", name: "Learnt", Tab: LearntTab },
   { path: "file", name: "File and archive", Tab: FileTab },
 ];

@@ -22,7 +22,10 @@ const OFTEN = [
 
 /** Every question about the use of a car. */
 export function UseForm({ use, choices, onChange, errors, measured }: Props) {
-  const often = (label: string, field: "eating" | "pets" | "openWindows" | "dustyWork") => (
+  const often = (
+    label: string,
+    field: "eating" | "pets" | "openWindows" | "dustyWork" | "townDriving",
+  ) => (
     <Pick
       label={label}
       error={errors[field]?.[0]}
@@ -83,6 +86,18 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
             label: share === 0 ? "Never" : share === 1 ? "Always" : percent(share),
           }))}
           onChange={(value) => onChange({ parkedInSun: Number(value) })}
+        />
+        {often("Town traffic, heater running", "townDriving")}
+        <Pick
+          label="The plastics of the dash"
+          error={errors.plastics?.[0]}
+          value={use.plastics}
+          options={[
+            { value: "settled", label: "Matte, some years old" },
+            { value: "new", label: "New" },
+            { value: "oilyDressing", label: "Oily dressing" },
+          ]}
+          onChange={(value) => onChange({ plastics: value as Use["plastics"] })}
         />
         <Months
           label="Months with grit or salt on the roads"

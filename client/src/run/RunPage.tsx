@@ -9,6 +9,7 @@ import {
   type Run,
   type RunEventKind,
   type RunStep,
+  type TowelInHand,
 } from "../api/client";
 import { Caution } from "../shared/Caution";
 import { clockOrDay, seconds } from "../shared/format";
@@ -18,16 +19,18 @@ import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { UsedProducts } from "../shared/UsedProducts";
 import { Drying } from "./Drying";
-import { DwellTimer } from "./DwellTimer";
+import { Parts } from "./Parts";
+import { readyToRing } from "./ring";
 import { StepBar } from "./StepBar";
-import { Summary } from "./Summary";
+import { Laundry, Summary } from "./Summary";
+import { Towels } from "./Towels";
 import { useClock } from "./useClock";
 
 const TRY_AGAIN_MS = 3000;
 /** A second tap this soon after a step appeared was meant for the step before. */
 const SETTLE_MS = 350;
 
-type Saying = { kind: RunEventKind; step: number; key: string };
+type Saying = { kind: RunEventKind; step: number; key: string; towel?: TowelInHand["role"] };
 
 /** Run: the guided session, one step at a time, for a phone in a wet hand. */
 export function RunPage() {
@@ -66,7 +69,11 @@ function UnderWay({ run }: { run: Run }) {
         api.POST("/api/runs/{runId}/events", {
           params: { path: { runId: run.id } },
           headers: { "Idempotency-Key": said.key },
-          body: { kind: said.kind, step: said.step },
+          body: {
+            kind: said.kind,
+            step: said.step,
+            ...(said.towel ? { towel: said.towel } : {}),
+          },
         }),
       ),
     // The same key is sent again until the server has answered, so nothing is lost and nothing counts twice.
@@ -88,14 +95,21 @@ function UnderWay({ run }: { run: Run }) {
       say.mutate({ kind, step: run.current, key: newKey() });
     }
   };
+  const turn = (kind: "faceTurned" | "towelRetired", towel: TowelInHand["role"]) =>
+    say.mutate({ kind, step: run.current, key: newKey(), towel });
   useShortcuts([
     { keys: "d", label: step ? "Done" : "Finish", run: () => answer(step ? "done" : "finished") },
     {
       keys: "n",
       label: "Not clean yet",
-      run: () => step && !step.putsBack && setAsking("notClean"),
+      run: () => step && !step.putsBack && !step.isChore && setAsking("notClean"),
     },
     { keys: "s", label: "Skip this step", run: () => step && answer("skipped") },
+    {
+      keys: "t",
+      label: "Turn the first towel",
+      run: () => step?.towels[0] && !busy && turn("faceTurned", step.towels[0].role),
+    },
     { keys: "e", label: "End or pause the session", run: () => setAsking("end") },
   ]);
 
@@ -113,7 +127,10 @@ function UnderWay({ run }: { run: Run }) {
   const behind = runSeconds - answered - Math.min(stepSeconds, step?.plannedSeconds ?? 0);
 
   return (
-    <div className="mx-auto flex min-h-dvh max-w-[560px] flex-col px-5 pt-3.5 pb-4.5 text-17">
+    <div
+      className="mx-auto flex min-h-dvh max-w-[560px] flex-col px-5 pt-3.5 pb-4.5 text-17"
+      onPointerDown={readyToRing}
+    >
       <LostServer />
       <header>
         <div className="flex items-baseline justify-between">
@@ -152,10 +169,17 @@ function UnderWay({ run }: { run: Run }) {
             <h1 ref={title} tabIndex={-1} className="my-4 text-31 outline-none">
               That was the last step
             </h1>
-            <p>
-              Finish to see what changed. Wash the towels by kind: glass towels apart, no softener.
-            </p>
+            <p className="mb-3">Finish to see what changed.</p>
+            <Laundry run={run} />
           </>
+        )}
+        {step && step.towels.length > 0 && (
+          <Towels
+            towels={step.towels}
+            busy={say.isPending}
+            onTurn={(role) => turn("faceTurned", role)}
+            onRetire={(role) => turn("towelRetired", role)}
+          />
         )}
         {run.drying.length > 0 && (
           <div className="mt-3 border-b border-hairline">
@@ -178,7 +202,7 @@ function UnderWay({ run }: { run: Run }) {
         <Saved pending={say.isPending} failures={say.failureCount} error={say.error} />
         {step ? (
           <div className="grid grid-cols-[1fr_112px] gap-2.5">
-            {!step.putsBack && (
+            {!step.putsBack && !step.isChore && (
               <button
                 type="button"
                 className="act2 min-h-[54px] text-[18px]"
@@ -190,7 +214,7 @@ function UnderWay({ run }: { run: Run }) {
             )}
             <button
               type="button"
-              className={`act2 min-h-[54px] text-[18px] ${step.putsBack ? "col-span-2" : ""}`}
+              className={`act2 min-h-[54px] text-[18px] ${step.putsBack || step.isChore ? "col-span-2" : ""}`}
               disabled={busy}
               onClick={() => answer("skipped")}
             >
@@ -220,8 +244,16 @@ function UnderWay({ run }: { run: Run }) {
         open={asking === "notClean"}
         onClose={() => setAsking(null)}
         title="Not clean yet"
-        about="Another round now, with a fresh towel face, or leave it: it will come back sooner. If two rounds change nothing, it may be worn rather than dirty."
+        about="Another round now, or leave it: it will come back sooner."
       >
+        <ol className="mb-4 text-16">
+          {step?.methods[0]?.method.ladder.map((rung, index) => (
+            <li key={rung} className="grid grid-cols-[22px_1fr]">
+              <b>{index + 1}</b>
+              {rung}
+            </li>
+          ))}
+        </ol>
         <div className="grid gap-2.5">
           <button
             type="button"
@@ -291,40 +323,26 @@ function Step({ run, step, titleRef }: StepProps) {
         {step.zones.length > 3 ? "All round the car" : step.zones.join(", ")}
         {run.rounds > 0 && <b className="text-brass"> · round {run.rounds + 1}</b>}
       </p>
+      <Parts
+        key={`${run.id} ${run.current} ${run.rounds}`}
+        id={`${run.id} ${run.current} ${run.rounds}`}
+        step={step}
+      />
       {step.products.length > 0 && (
-        <section aria-label="Product" className="mb-2.5 border-t border-hairline pt-2">
+        <section aria-label="Product" className="mt-3 border-t border-hairline pt-2">
           <UsedProducts products={step.products} />
         </section>
       )}
       {step.lacks.map((sentence) => (
-        <p key={sentence} className="mb-2.5 border-t border-hairline pt-2">
+        <p key={sentence} className="mt-2.5 border-t border-hairline pt-2">
           <b className="text-brass">Nothing safe for this on the shelf.</b> {sentence}
         </p>
       ))}
       {step.fetch.length > 0 && (
-        <p className="mb-2.5 border-y border-hairline py-2">
+        <p className="mt-2.5 border-t border-hairline pt-2">
           <b>Fetch first:</b> {step.fetch.map((kit) => kit.contents.toLowerCase()).join("; ")}.
         </p>
       )}
-      <ol className="text-19 leading-[1.3]">
-        {step.method.map((part, index) => (
-          <li key={part.text} className="mb-2 grid grid-cols-[26px_1fr]">
-            <b>{index + 1}</b>
-            <div>
-              {part.text}
-              {part.dwellSeconds !== null && (
-                <div>
-                  <DwellTimer
-                    key={`${run.id} ${run.current} ${run.rounds} ${index}`}
-                    id={`${run.id} ${run.current} ${run.rounds} ${index}`}
-                    length={part.dwellSeconds}
-                  />
-                </div>
-              )}
-            </div>
-          </li>
-        ))}
-      </ol>
     </>
   );
 }

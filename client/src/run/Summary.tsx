@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import type { Run } from "../api/client";
 import { clockOrDay, count, daysSaid, seconds, shortDay } from "../shared/format";
 import { Mark } from "../shared/icons";
+import { Reminders } from "../shared/Reminders";
 
 const OUTCOMES: Record<string, string> = {
   done: "clean",
@@ -9,9 +10,27 @@ const OUTCOMES: Record<string, string> = {
   skipped: "left out",
 };
 
+/** The towels that were used, by load of washing. */
+export function Laundry({ run }: { run: Run }) {
+  return run.laundry.length > 0 ? (
+    <section aria-label="Laundry" className="mt-4">
+      <h2 className="text-20">Laundry</h2>
+      <ul className="text-16">
+        {run.laundry.map((load) => (
+          <li key={load.name} className="border-t border-hairline py-2">
+            <b className="font-semibold">{load.name}:</b>{" "}
+            {load.towels.map((towel) => `${towel.count} ${towel.name.toLowerCase()}`).join("; ")}.
+            <span className="block text-soft">{load.how}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  ) : null;
+}
+
 /** The end of a run: what was done, how long it took, and when it comes due again. */
 export function Summary({ run }: { run: Run }) {
-  const tasks = run.steps.filter((step) => !step.putsBack);
+  const tasks = run.steps.filter((step) => !step.putsBack && !step.isChore);
   const done = tasks.filter((step) => step.outcome === "done" || step.outcome === "notClean");
   const left = tasks.filter((step) => !step.outcome || step.outcome === "skipped");
   const taken = run.steps.reduce((sum, step) => sum + step.takenSeconds, 0);
@@ -68,6 +87,10 @@ export function Summary({ run }: { run: Run }) {
           {clockOrDay(drying.dryAt, run.now)}.
         </p>
       ))}
+      <Laundry run={run} />
+      <div className="-mx-5 mt-4 empty:hidden">
+        <Reminders vehicleId={run.vehicleId} now={run.now} />
+      </div>
       <div className="mt-auto grid gap-2.5 pt-6">
         <Link className="act min-h-[74px] !text-[22px]" to={`/cars/${run.vehicleId}/cabin`}>
           See the cabin

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { NavLink, useNavigate, useParams } from "react-router";
 import { api, ask } from "../api/client";
-import { CabinIcon, CarIcon, LogIcon, Mark, ShelfIcon, TodayIcon } from "./icons";
+import { CabinIcon, CarIcon, GlassIcon, LogIcon, Mark, ShelfIcon, TodayIcon } from "./icons";
 import { useShortcuts } from "./shortcuts";
 import { useTheme } from "./theme";
 
@@ -10,8 +10,9 @@ const PLACES = [
   { path: "today", name: "Today", key: "1", Icon: TodayIcon },
   { path: "cabin", name: "Cabin", key: "2", Icon: CabinIcon },
   { path: "shelf", name: "Shelf", key: "3", Icon: ShelfIcon },
-  { path: "log", name: "Log", key: "4", Icon: LogIcon },
-  { path: "car", name: "Car", key: "5", Icon: CarIcon },
+  { path: "glass", name: "Glass", key: "4", Icon: GlassIcon },
+  { path: "log", name: "Log", key: "5", Icon: LogIcon },
+  { path: "car", name: "Car", key: "6", Icon: CarIcon },
 ];
 
 /** The frame of every place: the rail of places, and a word when the server is lost. */

@@ -51,6 +51,15 @@ export function ShelfIcon() {
   );
 }
 
+export function GlassIcon() {
+  return (
+    <Icon>
+      <path d="M5 6.500C9.500 4.800 14.500 4.800 19 6.500L21.500 17.500C15 19.500 9 19.500 2.500 17.500z" />
+      <path d="M7.500 11h9M12 8v7.500" strokeDasharray="2.500 2" />
+    </Icon>
+  );
+}
+
 export function LogIcon() {
   return (
     <Icon>

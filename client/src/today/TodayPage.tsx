@@ -13,6 +13,7 @@ import {
   minutes as said,
   shortDay,
 } from "../shared/format";
+import { Reminders } from "../shared/Reminders";
 import { Empty, Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -121,9 +122,10 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
           { label: "Vehicle", value: <VehicleCell vehicle={today.vehicle} /> },
           { label: "Date", value: longDay(today.now) },
           { label: "Driven", value: <DistanceCell today={today} /> },
-          { label: "Order", value: "Dust first, glass last" },
+          { label: "Order", value: today.order },
         ]}
       />
+      <Reminders vehicleId={today.vehicle.id} now={today.now} />
       {today.worthDoing === 0 ? (
         <Empty title="Nothing to do today">
           <p>

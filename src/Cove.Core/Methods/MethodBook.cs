@@ -16,6 +16,8 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
     /// <summary>From this level of soil on it counts as heavy. Cove's own choice.</summary>
     public static readonly Level Heavy = new(1.5);
 
+    private GlassPlan? plan;
+
     /// <summary>What has been learnt of the owner's pace at chores.</summary>
     public ChorePaces Paces { get; init; } = ChorePaces.Nothing;
 
@@ -58,17 +60,32 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         );
     }
 
+    /// <summary>All panes of the car in one plan, so that a pane is done in the same way whether it is done alone or with the others.</summary>
+    private GlassPlan PlanOfGlass()
+    {
+        plan ??= GlassPlan.Of([
+            .. ledger
+                .Items.Where(item => item.Task.Stage == Stage.Glass)
+                .SelectMany(item =>
+                    item.Surfaces.Select(pane => AdviceFor(item, pane, GlassConditions.Fair))
+                ),
+        ]);
+        return plan;
+    }
+
     private TaskWork OfGlass(CareStatus status)
     {
-        GlassAdvice[] advices =
+        var ids = status.Surfaces.Select(one => one.Surface.Id).ToHashSet(StringComparer.Ordinal);
+        PlannedPane[] planned = [.. PlanOfGlass().Panes.Where(pane => ids.Remove(pane.Pane.Surface.Id))];
+        // Where nothing at hand may touch a pane, the usual way stands with what it lacks.
+        Surface[] lacking =
         [
-            .. status.Surfaces.Select(one => AdviceFor(status.Item, one.Surface, GlassConditions.Fair)),
+            .. status.Surfaces.Select(one => one.Surface).Where(pane => ids.Contains(pane.Id)),
         ];
-        GlassPlan plan = GlassPlan.Of(advices);
         MethodUse[] uses =
         [
-            .. plan
-                .Panes.GroupBy(pane => (pane.Option.Glass, pane.Option.Rounds))
+            .. planned
+                .GroupBy(pane => (pane.Option.Glass, pane.Option.Rounds))
                 .Select(group => new MethodUse(
                     group.Key.Glass.Method,
                     group.Key.Rounds,
@@ -77,21 +94,20 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                 {
                     Wishes = WishesFor(group.Key.Glass, group.First().Option),
                 }),
-            // Where nothing at hand may touch a pane, the usual way stands with what it lacks.
-            .. advices
-                .Where(advice => advice.Chosen is null)
-                .Select(advice => new MethodUse(GlassMethods.TwoTowels.Method, 1, [advice.Pane.Surface])),
+            .. lacking.Length > 0
+                ? [new MethodUse(GlassMethods.TwoTowels.Method, 1, lacking)]
+                : Array.Empty<MethodUse>(),
         ];
-        double minutes =
-            plan.Minutes
-            + advices.Where(advice => advice.Chosen is null).Sum(advice => advice.Options[0].Minutes);
         // The first kit is fetched with the glass kit.
-        return new TaskWork(
-            status,
-            uses,
-            HalfMinutes(minutes - (plan.Panes.Count > 0 ? GlassPlan.KitChange : 0)),
-            TimeSpan.Zero
-        );
+        int changes = planned.Select(pane => pane.Option.Glass).Distinct().Count() - 1;
+        double minutes =
+            planned.Sum(pane => pane.Option.Minutes)
+            + (Math.Max(0, changes) * GlassPlan.KitChange)
+            + lacking.Sum(pane =>
+                GlassMethods.TwoTowels.SetUp
+                + (pane.Area.SquareMetres * GlassMethods.TwoTowels.PerSquareMetre)
+            );
+        return new TaskWork(status, uses, HalfMinutes(minutes), TimeSpan.Zero);
     }
 
     /// <summary>The method for a surface that is not glass.</summary>

@@ -21,6 +21,9 @@ public sealed record MethodStep(string Aim, string Text, Stroke Stroke)
     /// <summary>How often the hand goes over each place; 1 or more.</summary>
     public int Passes { get; init; } = 1;
 
+    /// <summary>Into how many zones, one above the other, the surface is divided; each is finished before the next. 1 or more.</summary>
+    public int Zones { get; init; } = 1;
+
     /// <summary>How long to wait, or to keep working; null when there is nothing to time.</summary>
     public Wait? Wait { get; init; }
 
@@ -43,6 +46,7 @@ public sealed record MethodStep(string Aim, string Text, Stroke Stroke)
             {
                 Text = along,
                 Stroke = Stroke.Along,
+                Zones = 1,
             }
             : this;
 }

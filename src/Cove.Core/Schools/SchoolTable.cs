@@ -318,6 +318,10 @@ public static class SchoolTable
         ),
     ];
 
+    /// <summary>The order of a session in a few words, such as "Dust first, glass last".</summary>
+    public static string OrderIn(WaysOfWorking ways) =>
+        $"{Find("dust")!.In(ways).Name}, glass {Find("glass")!.In(ways).Name.ToLowerInvariant()}";
+
     /// <summary>Finds a school; null when there is none of that id.</summary>
     public static School? Find(string id) => All.FirstOrDefault(school => school.Id == id);
 }

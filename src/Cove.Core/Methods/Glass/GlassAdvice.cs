@@ -43,6 +43,8 @@ public sealed record GlassOption(
         : Enough is null
             ? $"Leaves too much: {Rounds} {(Rounds == 1 ? "round does" : "rounds do")} not get this film off."
         : chosen is null ? "It would do."
+        : Minutes - chosen.Minutes < -0.05
+            ? "A little quicker here, but the other panes would need another kit."
         : Minutes - chosen.Minutes < 0.05 ? "Does as well in the same time."
         : string.Create(
             System.Globalization.CultureInfo.InvariantCulture,

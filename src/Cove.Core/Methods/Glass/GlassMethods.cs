@@ -18,7 +18,7 @@ public static class GlassMethods
 
     private static readonly MethodStep Edges = Wipe(
         "Edges first",
-        "Round the edge with the damp face, corners most; on a pane that opens, lower it a little for the top edge.",
+        "Round the edge with the damp face, corners most.",
         Stroke.Box,
         TowelRole.GlassWet,
         0.5
@@ -34,8 +34,7 @@ public static class GlassMethods
                 [
                     Edges with
                     {
-                        Text =
-                            "One or two sprays on the first towel. Round the edge, corners most; on a pane that opens, lower it a little for the top edge.",
+                        Text = "One or two sprays on the first towel, then round the edge, corners most.",
                         Uses = Cleaner(
                             Application.OnTowel,
                             GlassCleaner,
@@ -230,6 +229,7 @@ public static class GlassMethods
                     ) with
                     {
                         OnLines = AlongLines,
+                        Zones = 2,
                     },
                     Wipe(
                         "Lift",
@@ -240,6 +240,7 @@ public static class GlassMethods
                     ) with
                     {
                         OnLines = AlongLines,
+                        Zones = 2,
                     },
                     Wipe(
                         "Dry",
@@ -250,6 +251,7 @@ public static class GlassMethods
                     ) with
                     {
                         OnLines = DryAlongLines,
+                        Zones = 2,
                     },
                 ],
                 "No veil round a lamp seen through it in the dark.",

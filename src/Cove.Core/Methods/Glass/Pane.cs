@@ -25,11 +25,11 @@ public sealed record Pane(Surface Surface, Film Film)
     /// <summary>Whether it is of clear plastic.</summary>
     public bool IsPlastic => Surface.Material == Material.ClearPlastic;
 
-    /// <summary>How to get at it, as one sentence; null when it is within easy reach.</summary>
-    public string? HowToReach =>
+    /// <summary>How to get at all of it, as one sentence.</summary>
+    public string HowToReach =>
         Surface.Kind == SurfaceKind.Windscreen
-            ? "From the passenger's side. Turn the hand for the lower part: back of the hand down, palm to the glass, down to the dash."
+            ? "From the passenger's side; for the lower part back of the hand down, palm to the glass."
         : Surface.Facts.HasFlag(SurfaceFacts.HeaterLines)
             ? "From the rear seat or through the tailgate, the arm along the lines."
-        : null;
+        : "If it opens, lower it a little for its top edge, then raise it and do the rest.";
 }

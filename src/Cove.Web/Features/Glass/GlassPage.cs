@@ -41,7 +41,7 @@ internal sealed class GlassPage(CareLedger ledger, MethodBook book, OwnerClock c
             VehicleView.Of(ledger.Vehicle),
             clock.OnTheWall(clock.Now),
             conditions.Advice,
-            Turn(),
+            SchoolTable.OrderIn(book.Ways),
             Outside(),
             statuses.Values.Count(pane => pane.Status.Due.Level.IsAtMark),
             [
@@ -141,8 +141,6 @@ internal sealed class GlassPage(CareLedger ledger, MethodBook book, OwnerClock c
         : one.Gate is not null ? OptionStanding.RuledOut
         : one.Enough is null ? OptionStanding.NotEnough
         : OptionStanding.Fits;
-
-    private string Turn() => SchoolTable.Find("glass")!.In(book.Ways).Name;
 
     private string Outside() =>
         book.Ways.Outside switch

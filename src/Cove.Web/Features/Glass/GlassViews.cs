@@ -46,7 +46,7 @@ internal sealed record GlassView(
 /// <param name="Condition">What lies on it, in one or two words.</param>
 /// <param name="Tinted">Whether tint film is on it.</param>
 /// <param name="Lined">Whether heater or aerial lines run across it.</param>
-/// <param name="Reach">How to get at it; null when it is within easy reach.</param>
+/// <param name="Reach">How to get at all of it.</param>
 /// <param name="MethodName">The method planned; null when none will do now.</param>
 /// <param name="Minutes">What that takes.</param>
 /// <param name="Wait">Why to leave it for now; null when there is no reason to.</param>
@@ -67,7 +67,7 @@ internal sealed record PaneView(
     string Condition,
     bool Tinted,
     bool Lined,
-    string? Reach,
+    string Reach,
     string? MethodName,
     double Minutes,
     string? Wait,

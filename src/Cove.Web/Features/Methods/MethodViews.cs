@@ -43,6 +43,7 @@ internal sealed record MethodView(
 /// <param name="Ground">What it is drawn on.</param>
 /// <param name="Pressure">How hard the hand presses, in words; empty where nothing is rubbed.</param>
 /// <param name="Passes">How often the hand goes over each place.</param>
+/// <param name="Zones">Into how many zones, one above the other, the surface is divided.</param>
 /// <param name="Tool">What the hand works with; null for the bare hand.</param>
 /// <param name="WaitKind">What is timed; null for nothing.</param>
 /// <param name="WaitSeconds">How long; 0 for nothing.</param>
@@ -59,6 +60,7 @@ internal sealed record MethodStepView(
     Ground Ground,
     string Pressure,
     int Passes,
+    int Zones,
     string? Tool,
     WaitKind? WaitKind,
     int WaitSeconds,
@@ -80,6 +82,7 @@ internal sealed record MethodStepView(
             ground,
             here.Stroke == Stroke.Still ? string.Empty : MethodWords.NameOf(here.Pressure),
             here.Passes,
+            here.Zones,
             here.Tool is { } tool ? ToolWords.NameOf(tool) : null,
             here.Wait?.Kind,
             (int)(here.Wait?.Length.TotalSeconds ?? 0),

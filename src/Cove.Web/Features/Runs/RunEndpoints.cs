@@ -72,7 +72,7 @@ internal static class RunEndpoints
 
         var steps = RunStep.Of(
             plan,
-            new SessionPlaces(cabin),
+            new SessionPlaces(cabin, book.Ways.Zones),
             SessionProducts.Choose(plan.WorksInOrder, car.Chooser)
         );
         Changed<SavedRun> started = await runs.Start(vehicleId, wish.Minutes, steps, key, clock.Now, cancel);

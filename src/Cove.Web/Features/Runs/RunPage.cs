@@ -105,9 +105,7 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
                     MethodView.Of(MethodLibrary.Find(use.MethodId)!, ground),
                     use.Rounds,
                     [.. where.Select(surface => surface.ShortName)],
-                    where
-                        .Select(surface => new Pane(surface, default).HowToReach)
-                        .FirstOrDefault(reach => reach is not null)
+                    GlassMethods.Find(use.MethodId) is null ? null : new Pane(where[0], default).HowToReach
                 );
             }
         }

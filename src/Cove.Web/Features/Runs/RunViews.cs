@@ -77,7 +77,7 @@ internal sealed record RunStepView(
 /// <param name="Method">The method, as it is done there.</param>
 /// <param name="Rounds">How often it is gone through.</param>
 /// <param name="Surfaces">The surfaces, in short; none for a chore.</param>
-/// <param name="Reach">How to get at them; null when they are within easy reach.</param>
+/// <param name="Reach">How to get at panes; null for anything else.</param>
 internal sealed record RunMethodView(
     MethodView Method,
     int Rounds,

@@ -1,5 +1,6 @@
 using Cove.Core.Methods;
 using Cove.Core.Products;
+using Cove.Core.Schools;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
@@ -19,7 +20,7 @@ internal sealed class TodayPage(
 )
 {
     private readonly CareLedger ledger = car.Ledger;
-    private readonly SessionPlaces places = new(cabin);
+    private readonly SessionPlaces places = new(cabin, car.Shelf.Ways.Zones);
     private IReadOnlyList<TaskChoices> choices = [];
 
     public TodayView Show(int minutes, Guid? underWay)
@@ -52,6 +53,7 @@ internal sealed class TodayPage(
             plan.Order.Busy.TotalMinutes,
             (plan.Order.Length - plan.Order.Busy).TotalMinutes,
             clock.OnTheWall(now + plan.Order.Length),
+            SchoolTable.OrderIn(car.Shelf.Ways),
             plan.WorksInOrder.SelectMany(work => work.Uses)
                 .Select(use => use.Method.Cautions[0])
                 .FirstOrDefault(string.Empty)

@@ -28,6 +28,7 @@ namespace Cove.Web.Features.Today;
 /// <param name="HandsMinutes">How long the hands are busy.</param>
 /// <param name="WaitMinutes">How long the hands wait for something to dry before the end.</param>
 /// <param name="Finish">When it ends if it starts now.</param>
+/// <param name="Order">The order of work in a few words.</param>
 /// <param name="Caution">The sentence to bear in mind; empty when there is no work.</param>
 internal sealed record TodayView(
     VehicleView Vehicle,
@@ -53,6 +54,7 @@ internal sealed record TodayView(
     double HandsMinutes,
     double WaitMinutes,
     DateTimeOffset Finish,
+    string Order,
     string Caution
 );
 

@@ -1,0 +1,109 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useParams, useSearchParams } from "react-router";
+import { api, ask, type Glass } from "../api/client";
+import { Failed, Loading } from "../shared/States";
+import { useShortcuts } from "../shared/shortcuts";
+import { TitleBlock } from "../shared/TitleBlock";
+import { VehicleCell } from "../shared/VehicleCell";
+import { Conditions } from "./Conditions";
+import { GlassStrip } from "./GlassStrip";
+import { MethodTable } from "./MethodTable";
+import { WhichSide } from "./WhichSide";
+import { WholeCar } from "./WholeCar";
+
+/** Glass: the panes unfolded, the method for each with what it was compared with, and the side a streak is on. */
+export function GlassPage() {
+  const { vehicleId = "" } = useParams();
+  const [search] = useSearchParams();
+  const sun = search.has("sun");
+  const damp = search.has("damp");
+  const touch = search.get("touch") ?? "cool";
+  const glass = useQuery({
+    queryKey: ["vehicle", vehicleId, "glass", sun, touch, damp],
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/glass", {
+          params: { path: { vehicleId }, query: { sun, touch, damp } },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+  if (glass.isError) {
+    return <Failed error={glass.error} again={() => glass.refetch()} />;
+  }
+  return glass.data ? <Loaded glass={glass.data} /> : <Loading what="Unfolding the glass" />;
+}
+
+function Loaded({ glass }: { glass: Glass }) {
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get("pane");
+  const worst = [...glass.panes].sort((a, b) => (a.daysLeft ?? 9999) - (b.daysLeft ?? 9999))[0];
+  const pane = glass.panes.find((one) => one.surfaceId === asked) ?? worst;
+  const put = (name: string, value: string | null) =>
+    setSearch(
+      (old) => {
+        const next = new URLSearchParams(old);
+        if (value === null) {
+          next.delete(name);
+        } else {
+          next.set(name, value);
+        }
+        return next;
+      },
+      { replace: true },
+    );
+  const step = (by: number) => {
+    const at = pane ? glass.panes.indexOf(pane) : 0;
+    const next = glass.panes[(at + by + glass.panes.length) % glass.panes.length];
+    if (next) {
+      put("pane", next.surfaceId);
+    }
+  };
+  useShortcuts([
+    { keys: "j", label: "Next pane", run: () => step(1) },
+    { keys: "k", label: "Pane before", run: () => step(-1) },
+    {
+      keys: "u",
+      label: "Sun on the glass or not",
+      run: () => put("sun", search.has("sun") ? null : ""),
+    },
+  ]);
+  return (
+    <main className="flex flex-1 flex-col">
+      <TitleBlock
+        title="Glass"
+        cells={[
+          { label: "Vehicle", value: <VehicleCell vehicle={glass.vehicle} /> },
+          {
+            label: "Over the mark",
+            value: (
+              <>
+                <b className={glass.overMark ? "over" : ""}>{glass.overMark}</b> of{" "}
+                {glass.panes.length} panes
+              </>
+            ),
+          },
+          { label: "Order", value: glass.order },
+          {
+            label: "At the glass",
+            value: <Conditions search={search} put={put} />,
+          },
+        ]}
+      />
+      {glass.advice.length > 0 && (
+        <p className="border-b border-hairline bg-deep px-4 py-2 text-14 desk:px-[26px]">
+          {glass.advice.join(" ")}
+        </p>
+      )}
+      <GlassStrip glass={glass} chosen={pane?.surfaceId} onChoose={(id) => put("pane", id)} />
+      <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_316px]">
+        {pane && <MethodTable key={pane.surfaceId} pane={pane} vehicleId={glass.vehicle.id} />}
+        <aside className="border-ink px-4 pt-3.5 pb-6 max-desk:border-t-[1.5px] desk:border-l-[1.5px] desk:px-[22px]">
+          {pane && <WhichSide glass={glass} pane={pane} />}
+          <WholeCar glass={glass} />
+        </aside>
+      </div>
+    </main>
+  );
+}
