@@ -78,11 +78,6 @@ await shot(
   async (page, place) => void (await page.goto(place("cabin"))),
 );
 await shot(
-  "cabin-zone",
-  {},
-  async (page, place) => void (await page.goto(place("cabin?zone=driver&surface=wheel"))),
-);
-await shot(
   "look-phone",
   { viewport: PHONE },
   async (page, place) => void (await page.goto(place("look"))),
@@ -114,11 +109,6 @@ await shot("shelf-bench", {}, async (page, place) => {
   await page.getByRole("option", { name: "Fabric cleaner concentrate" }).click();
   await page.getByText("55 ml product").waitFor();
 });
-await shot(
-  "shelf-smallest",
-  {},
-  async (page, place) => void (await page.goto(place("shelf/smallest"))),
-);
 await shot("car-use", {}, async (page, place) => {
   await page.goto(place("car/use"));
   await page.getByLabel("Children on a usual drive").fill("1");
@@ -127,10 +117,33 @@ await shot("car-use", {}, async (page, place) => {
     .first()
     .waitFor();
 });
-await shot("car-learnt", {}, async (page, place) => void (await page.goto(place("car/learnt"))));
+await shot("schools", {}, async (page, place) => void (await page.goto(place("car/schools"))));
+await shot(
+  "glass",
+  {},
+  async (page, place) => void (await page.goto(place("glass?pane=rear-glass"))),
+);
+await shot(
+  "glass-phone",
+  { viewport: PHONE },
+  async (page, place) => void (await page.goto(place("glass"))),
+);
+await shot(
+  "techniques",
+  {},
+  async (page, place) => void (await page.goto(place("methods/clean-wheel"))),
+);
 await shot("run-phone", { viewport: PHONE }, async (page, place) => {
   await page.goto(place("today"));
   await start(page);
+  const windscreen = page.getByRole("heading", { name: "Clean the windscreen inside" });
+  for (let step = 1; !(await windscreen.isVisible()); step++) {
+    await page.getByRole("button", { name: "Done", exact: true }).click();
+    await page.getByText(`Step ${step + 1} of`).waitFor();
+  }
+  await page.getByRole("button", { name: "Next movement" }).click();
+  await page.getByRole("button", { name: "Turn the glass, wet towel" }).click();
+  await page.getByText("face 2 of 8").waitFor();
 });
 await shot("run-phone-night", { viewport: PHONE, dark: true }, async (page, place) => {
   await page.goto(place("today"));

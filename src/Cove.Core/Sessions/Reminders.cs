@@ -29,9 +29,9 @@ public static class Reminders
         TimeZoneInfo zone
     )
     {
-        CareDone[] open = [.. done.Where(entry => !entry.Settled)];
-        IEnumerable<Reminder> drying = open.Where(entry =>
-                CareTasks.Find(entry.TaskId) is { } task && task.Drying >= Overnight
+        CareDone[] all = [.. done];
+        IEnumerable<Reminder> drying = all.Where(entry =>
+                !entry.Settled && CareTasks.Find(entry.TaskId) is { } task && task.Drying >= Overnight
             )
             .Select(entry => new Reminder(
                 ReminderKind.Dry,
@@ -39,11 +39,11 @@ public static class Reminders
                 entry.TaskId,
                 entry.At + CareTasks.Find(entry.TaskId)!.Drying
             ));
-        IEnumerable<Reminder> night = open.Where(entry =>
-                entry.TaskId == "windscreen" && !(lastNightCheck > entry.At)
-            )
+        // Only the last cleaning can be judged, whether it was answered or not.
+        IEnumerable<Reminder> night = all.Where(entry => entry.TaskId == "windscreen")
             .OrderByDescending(entry => entry.At)
             .Take(1)
+            .Where(entry => !entry.Settled && !(lastNightCheck > entry.At))
             .Select(entry => new Reminder(
                 ReminderKind.NightCheck,
                 entry.EntryId,

@@ -17,6 +17,12 @@ public sealed class CareReplay
         .. CareTasks.All.Where(task => task.Stage == Stage.Glass).Select(task => task.Id),
     ];
 
+    /// <summary>Tasks of which some method does another task as well.</summary>
+    private static readonly string[] TasksWithOthers =
+    [
+        .. MethodLibrary.All.Where(one => one.Method.AlsoDoes.Count > 0).SelectMany(one => one.TaskIds),
+    ];
+
     private readonly CoveContext context;
 
     internal CareReplay(CoveContext context) => this.context = context;
@@ -101,12 +107,8 @@ public sealed class CareReplay
             row.State = history.StateAt(DateTimeOffset.MaxValue);
         }
 
-        context.Residues.RemoveRange(
-            await context.Residues.Where(row => row.VehicleId == vehicleId).ToListAsync(cancel)
-        );
-        await context.SaveChangesAsync(cancel);
-        context.Residues.AddRange(ResidueRow.Of(vehicleId, residues));
         await Keep(vehicleId, learnt, cancel);
+        await Keep(vehicleId, residues, cancel);
         await context.SaveChangesAsync(cancel);
     }
 
@@ -129,6 +131,26 @@ public sealed class CareReplay
         }
 
         context.Learnt.RemoveRange(known.Values);
+    }
+
+    private async Task Keep(Guid vehicleId, LearntResidues residues, CancellationToken cancel)
+    {
+        var known = await context
+            .Residues.Where(row => row.VehicleId == vehicleId)
+            .ToDictionaryAsync(row => row.MethodId, StringComparer.Ordinal, cancel);
+        foreach (ResidueRow next in ResidueRow.Of(vehicleId, residues))
+        {
+            if (known.Remove(next.MethodId, out ResidueRow? row))
+            {
+                (row.LogMean, row.Spread, row.Looks) = (next.LogMean, next.Spread, next.Looks);
+            }
+            else
+            {
+                context.Residues.Add(next);
+            }
+        }
+
+        context.Residues.RemoveRange(known.Values);
     }
 
     private IQueryable<LogRow> Counting(Guid vehicleId) =>
@@ -196,7 +218,10 @@ public sealed class CareReplay
             [
                 new Cleaned(entry.At, new Share(entry.Removed))
                 {
-                    Film = entry.Removed >= 1 ? FilmBy(entry, key.SurfaceId, residues) : null,
+                    Film =
+                        entry.Removed >= 1 && GlassTasks.Contains(key.TaskId)
+                            ? FilmBy(entry, key.SurfaceId, residues)
+                            : null,
                 },
             ];
         }
@@ -254,7 +279,9 @@ public sealed class CareReplay
         private readonly LogRow[] others = [.. log.Where(entry => entry.Kind != LogEntryKind.Care)];
 
         /// <summary>Entries of other tasks whose method does this one as well.</summary>
-        private readonly ILookup<string, LogRow> alsoDone = log.Where(entry => entry.MethodsJson.Length > 0)
+        private readonly ILookup<string, LogRow> alsoDone = log.Where(entry =>
+                entry.MethodsJson.Length > 0 && TasksWithOthers.Contains(entry.Subject)
+            )
             .SelectMany(entry =>
                 entry
                     .Methods.SelectMany(method => MethodLibrary.Find(method.MethodId)?.AlsoDoes ?? [])

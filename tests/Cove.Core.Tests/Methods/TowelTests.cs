@@ -1,0 +1,59 @@
+namespace Cove.Core.Tests.Methods;
+
+public sealed class TowelTests
+{
+    private static readonly Gen<RunEvent> Sayings =
+        from kind in Gen.Elements(RunEventKind.FaceTurned, RunEventKind.TowelRetired)
+        from role in Gen.Elements(TowelRole.GlassWet, TowelRole.GlassDry)
+        select new RunEvent(kind, 0, DateTimeOffset.UnixEpoch, role);
+
+    [Property]
+    public Property Turning_and_retiring_never_goes_back_to_a_used_face() =>
+        Prop.ForAll(
+            Sayings.ListOf().ToArbitrary(),
+            sayings =>
+            {
+                TowelCount count = TowelCount.None;
+                foreach (RunEvent said in sayings)
+                {
+                    TowelInHand before = count.InHand(said.Towel!.Value);
+                    count = count.After(said);
+                    TowelInHand after = count.InHand(said.Towel.Value);
+                    bool onward =
+                        after.Number > before.Number ? after.Face == 1 : after.Face == before.Face + 1;
+                    if (!onward || after.Face is < 1 or > TowelFold.Faces)
+                    {
+                        return false;
+                    }
+                }
+
+                return true;
+            }
+        );
+
+    // Common practice: folded to quarters a towel has eight faces.
+    [Theory]
+    [InlineData(0, 0)]
+    [InlineData(0.4, 1)]
+    [InlineData(8, 1)]
+    [InlineData(8.1, 2)]
+    public void Towels_are_counted_from_faces(double faces, int towels) =>
+        Assert.Equal(towels, TowelFold.TowelsFor(faces));
+
+    // Common practice: glass towels are washed by themselves and without softener, dirty ones apart from clean.
+    [Fact]
+    public void Glass_towels_are_washed_alone_and_every_towel_in_one_load()
+    {
+        var used = Enum.GetValues<TowelRole>().Select(role => (role, Count: (int)role + 1)).ToArray();
+
+        IReadOnlyList<LaundryLoad> loads = Laundry.Of([.. used, (TowelRole.Buff, 0)]);
+
+        Assert.Equal(
+            [TowelRole.GlassWet, TowelRole.GlassDry],
+            loads.Single(load => load.Kind == LoadKind.Glass).Towels.Select(towel => towel.Role)
+        );
+        Assert.Equal(used.Sum(one => one.Count), loads.SelectMany(load => load.Towels).Sum(one => one.Count));
+        Assert.Contains("no softener", loads[0].How, StringComparison.Ordinal);
+        Assert.Empty(Laundry.Of([]));
+    }
+}
