@@ -98,6 +98,10 @@ try {
     vehicle: () => vehicle,
     shelf: () => "/api/shelf",
     stock: () => "/api/shelf/stock",
+    glass: () => `${vehicle}/glass`,
+    methods: () => `${vehicle}/methods`,
+    technique: () => `${vehicle}/methods/clean-fabric-seats`,
+    reminders: () => `${vehicle}/reminders`,
     verdicts: () => `${vehicle}/verdicts`,
     smallest: () => `${vehicle}/smallest-shelf`,
   };

@@ -1,6 +1,7 @@
 import { spawn } from "node:child_process";
 import { once } from "node:events";
-import { mkdtemp, rm } from "node:fs/promises";
+import { rmSync } from "node:fs";
+import { cp, mkdtemp, rm } from "node:fs/promises";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -38,6 +39,33 @@ async function answers(url) {
   }
 }
 
+/** @type {Map<string | undefined, Promise<string>>} */
+const laidDown = new Map();
+
+/**
+ * The data of the demo as it stands after a first start. Living through half a year takes seconds, so each
+ * process does it once and every test begins from a copy.
+ * @param {string | undefined} clock
+ */
+function demoData(clock) {
+  let folder = laidDown.get(clock);
+  if (!folder) {
+    folder = layDown(clock);
+    laidDown.set(clock, folder);
+  }
+  return folder;
+}
+
+/** @param {string | undefined} clock */
+async function layDown(clock) {
+  const data = await mkdtemp(join(tmpdir(), "cove-e2e-demo-"));
+  const cove = new Cove({ demo: true, clock }, data, await freePort());
+  await cove.run(clock);
+  await cove.kill();
+  process.once("exit", () => rmSync(data, { recursive: true, force: true }));
+  return data;
+}
+
 /** A running Cove of its own data. Stopping it the hard way and starting it again keeps address and data. */
 export class Cove {
   /**
@@ -57,6 +85,9 @@ export class Cove {
   /** @param {{ demo: boolean, clock?: string }} options */
   static async start(options) {
     const data = await mkdtemp(join(tmpdir(), "cove-e2e-"));
+    if (options.demo) {
+      await cp(await demoData(options.clock), data, { recursive: true });
+    }
     const cove = new Cove(options, data, await freePort());
     await cove.run(options.clock);
     return cove;

@@ -13,14 +13,14 @@ type Props = {
   note?: boolean;
 };
 
-const WEIGHT = { row: 9, card: 6, run: 5.5 } as const;
+const WEIGHT = { row: 8, card: 6, run: 5.5 } as const;
 
 /** How the hand moves over what lies under it, drawn from the data of a method. */
 export function StrokeDiagram({ step, size = "card", over = [], note = false }: Props) {
   const clip = useId();
   const ground = GROUNDS[step.ground];
   const lines = [step.stroke, ...over].flatMap((stroke) =>
-    linesOf(stroke, ground, step.ground, step.zones),
+    linesOf(stroke, ground, step.ground, step.zones, size === "row"),
   );
   const weight = WEIGHT[size];
   const numbered = size !== "row" && lines.filter((line) => line.start).length > 1;

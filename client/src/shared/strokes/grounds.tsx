@@ -97,7 +97,7 @@ export const GROUNDS: Record<GroundName, GroundShape> = {
   },
   rim: {
     outline: "M175 8A92 92 0 1 1 174.900 8ZM175 38A62 62 0 1 0 175.100 38Z",
-    field: [90, 16, 260, 184],
+    field: [122, 84, 228, 116],
     lean: 0,
     detail: (
       <>

@@ -15,24 +15,27 @@ export type HandLine = {
 
 const n = (value: number) => Math.round(value * 10) / 10;
 
-/** The lines of a stroke on a ground; none where nothing is rubbed. */
+/** The lines of a stroke on a ground; none where nothing is rubbed. Coarse lines are for small pictures. */
 export function linesOf(
   stroke: StrokeName,
   ground: GroundShape,
   name: GroundName,
   zones = 1,
+  coarse = false,
 ): HandLine[] {
   if (zones > 1) {
-    return zonesOf(ground, zones).flatMap((zone) => linesOf(stroke, zone, name));
+    return zonesOf(ground, zones).flatMap((zone) => linesOf(stroke, zone, name, 1, coarse));
   }
-  const few = name === "strip" || name === "cup" || name === "pedals";
+  const few =
+    ["strip", "cup", "pedals", "rim"].includes(name) ||
+    (coarse && ground.field[3] - ground.field[1] < 70);
   switch (stroke) {
     case "across":
-      return [rows(ground, few ? 2 : 4)];
+      return [rows(ground, few ? 2 : coarse ? 3 : 4)];
     case "upright":
-      return [columns(ground, name === "strip" ? 7 : few ? 3 : 6)];
+      return [columns(ground, name === "strip" ? 7 : few ? 3 : coarse ? 4 : 6)];
     case "crissCross":
-      return [columns(ground, 5), rows(ground, 3)];
+      return [columns(ground, coarse ? 4 : 5), rows(ground, 3)];
     case "circles":
       return [loops(ground, few ? 1 : 2)];
     case "box":
