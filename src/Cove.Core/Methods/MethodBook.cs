@@ -115,7 +115,11 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
     /// <param name="surface">The surface.</param>
     /// <param name="soil">The soil.</param>
     public Method MethodFor(CareTask task, Surface surface, Soil soil) =>
-        MethodLibrary.Choose(task, surface.Make, new MethodAsk(soil, Ways, shelf.Owns));
+        MethodLibrary.Choose(
+            task,
+            surface.Make,
+            new MethodAsk(soil, Ways, shelf.Owns) { Worn = surface.Wear is not null }
+        );
 
     /// <summary>What soil a level stands for.</summary>
     public static Soil SoilOf(Level level) => level >= Heavy ? Soil.Heavy : Soil.Light;

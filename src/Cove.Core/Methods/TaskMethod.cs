@@ -37,4 +37,8 @@ public sealed record TaskMethod(IReadOnlyList<string> TaskIds, Method Method)
 /// <param name="Soil">The soil.</param>
 /// <param name="Ways">How the owner likes to work.</param>
 /// <param name="Has">Whether a tool has been listed as there.</param>
-public sealed record MethodAsk(Soil Soil, WaysOfWorking Ways, Func<Tool, bool> Has);
+public sealed record MethodAsk(Soil Soil, WaysOfWorking Ways, Func<Tool, bool> Has)
+{
+    /// <summary>Whether the owner marked the surface as worn.</summary>
+    public bool Worn { get; init; }
+}

@@ -213,6 +213,33 @@ public sealed class MethodLibraryTests
         );
     }
 
+    // Common practice: conditioner is for leather whose coat is old and worn, and for no other.
+    [Fact]
+    public void Only_worn_leather_is_conditioned()
+    {
+        CareTask task = CareTasks.Find("seal-leather")!;
+        var seat = new SurfaceMake(SurfaceKind.Seat, Material.CoatedLeather);
+        Assert.Equal("leather-seal", MethodLibrary.Choose(task, seat, Ask(Soil.Light)).Id);
+        Method worn = MethodLibrary.Choose(task, seat, Ask(Soil.Light) with { Worn = true });
+        Assert.Equal("leather-condition", worn.Id);
+
+        Surface surface = Cars.Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather })
+            .Surfaces.First(one => one.Id == "driver-seat");
+        var chooser = new ProductChooser(Everything, ShelfRecords.None, new HashSet<Guid>());
+        ProductChoice choice = chooser.Choose(
+            task,
+            surface with
+            {
+                Wear = "rubbed side",
+            },
+            1,
+            null,
+            ProductWish.Of(worn)[0]
+        )!;
+        Assert.Equal(ProductClass.LeatherConditioner, choice.Best!.Product.Make.Class);
+        Assert.Equal(Verdict.Good, choice.Best.Judgement.Verdict);
+    }
+
     private static MethodAsk Ask(Soil soil, WaysOfWorking? ways = null) =>
         new(soil, ways ?? WaysOfWorking.Default, _ => false);
 }

@@ -102,6 +102,72 @@ internal static class LeatherMethods
         new(
             ["seal-leather"],
             new Method(
+                "leather-condition",
+                "Condition, then seal",
+                "For a coat that is old and worn",
+                [
+                    Do("Feel that it is dry", "Clean and dry to the back of the hand, seams too."),
+                    Coat(
+                        "Condition",
+                        "A thin coat of conditioner with the pad where the coat is worn, in circles.",
+                        Stroke.Circles
+                    ) with
+                    {
+                        Uses = new ProductNeed(ProductRole.Protectant, Application.OnApplicator)
+                        {
+                            Classes = [ProductClass.LeatherConditioner],
+                        },
+                        // from memory
+                        Wait = Take(15),
+                    },
+                    Wipe(
+                        "Buff",
+                        "Dry towel until nothing comes off on it.",
+                        Stroke.Circles,
+                        TowelRole.Buff,
+                        0.7
+                    ),
+                    Coat(
+                        "Seal",
+                        "A thin coat of sealant over all of it, with a fresh pad.",
+                        Stroke.Circles
+                    ) with
+                    {
+                        Wait = Take(2),
+                    },
+                    Wipe(
+                        "Buff again",
+                        "Dry towel until it no longer drags.",
+                        Stroke.Circles,
+                        TowelRole.Buff,
+                        0.7
+                    ) with
+                    {
+                        Drying = new DryingNeed(
+                            "In the air, an hour at best.",
+                            "Do not sit on it before it is dry to the hand."
+                        ),
+                    },
+                ],
+                "Supple and matte; a drop of water stands as a bead.",
+                [
+                    Warnings.LabelFirst,
+                    "Between suede inserts the leather only. Cracked or peeling leather belongs to a professional.",
+                ]
+            )
+            {
+                LightTimes = 1.8,
+                HeavyTimes = 2,
+                OnlyOn = Material.CoatedLeather,
+                Ladder = Ladders.Coat,
+            }
+        )
+        {
+            When = ask => ask.Worn,
+        },
+        new(
+            ["seal-leather"],
+            new Method(
                 "leather-seal",
                 "Thin coat, buffed",
                 "On clean, dry leather only",

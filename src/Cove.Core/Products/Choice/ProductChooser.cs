@@ -45,7 +45,12 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
         }
 
         Surface touched = wish?.Part is { } part ? surface with { Material = part } : surface;
-        var context = UseContext.Usual with { Screens = shelf.Ways.Screens, Session = session ?? [] };
+        var context = UseContext.Usual with
+        {
+            CoatWorn = surface.Wear is not null && touched.Material == Material.CoatedLeather,
+            Screens = shelf.Ways.Screens,
+            Session = session ?? [],
+        };
         Pick[] picks =
         [
             .. options
