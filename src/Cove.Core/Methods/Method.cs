@@ -42,9 +42,6 @@ public sealed record Method(
     /// <summary>What to wear or do for one's own safety, whatever the product.</summary>
     public IReadOnlyList<Gear> Gear { get; init; } = [];
 
-    /// <summary>The step that decides which product is used: the first that uses one; null when it is done dry.</summary>
-    public MethodStep? Main => Steps.FirstOrDefault(step => step.Uses is not null);
-
     /// <summary>What must not happen before something is dry, and how it dries; null when it is dry at once.</summary>
     public DryingNeed? Drying => Steps.Select(step => step.Drying).LastOrDefault(need => need is not null);
 }

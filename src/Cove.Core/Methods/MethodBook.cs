@@ -73,19 +73,64 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         return plan;
     }
 
+    /// <summary>How a task is done when it has just come due, with soil and film as they usually are then.</summary>
+    public IReadOnlyList<MethodUse> UsesAtMark(CareItem item)
+    {
+        if (item.Task.Stage != Stage.Glass)
+        {
+            return
+            [
+                .. item
+                    .Surfaces.GroupBy(surface => MethodFor(item.Task, surface, Soil.Light))
+                    .Select(group => new MethodUse(group.Key, 1, [.. group])),
+            ];
+        }
+
+        Conditions conditions = ledger.Usage.ConditionsAt(now);
+        GlassPlan due = GlassPlan.Of([
+            .. item.Surfaces.Select(pane =>
+                advisor.Advise(
+                    new Pane(pane, Film.Of(1, ledger.SoilingOf(item, pane).OilyMix(conditions).Value)),
+                    GlassConditions.Fair
+                )
+            ),
+        ]);
+        return UsesOf(due, item.Surfaces);
+    }
+
     private TaskWork OfGlass(CareStatus status)
     {
-        var ids = status.Surfaces.Select(one => one.Surface.Id).ToHashSet(StringComparer.Ordinal);
-        PlannedPane[] planned = [.. PlanOfGlass().Panes.Where(pane => ids.Remove(pane.Pane.Surface.Id))];
-        // Where nothing at hand may touch a pane, the usual way stands with what it lacks.
-        Surface[] lacking =
-        [
-            .. status.Surfaces.Select(one => one.Surface).Where(pane => ids.Contains(pane.Id)),
-        ];
-        MethodUse[] uses =
+        Surface[] panes = [.. status.Surfaces.Select(one => one.Surface)];
+        PlannedPane[] planned = [.. PlanOfGlass().Panes.Where(pane => panes.Contains(pane.Pane.Surface))];
+        // The first kit is fetched with the glass kit.
+        int changes = planned.Select(pane => pane.Option.Glass).Distinct().Count() - 1;
+        double minutes =
+            planned.Sum(pane => pane.Option.Minutes)
+            + (Math.Max(0, changes) * GlassPlan.KitChange)
+            + panes
+                .Except(planned.Select(pane => pane.Pane.Surface))
+                .Sum(pane =>
+                    GlassMethods.TwoTowels.SetUp
+                    + (pane.Area.SquareMetres * GlassMethods.TwoTowels.PerSquareMetre)
+                );
+        return new TaskWork(status, UsesOf(PlanOfGlass(), panes), HalfMinutes(minutes), TimeSpan.Zero);
+    }
+
+    /// <summary>How some panes are done by a plan. Where nothing at hand may touch a pane, the usual way stands with what it lacks.</summary>
+    private static MethodUse[] UsesOf(GlassPlan plan, IReadOnlyList<Surface> panes)
+    {
+        PlannedPane[] planned = [.. plan.Panes.Where(pane => panes.Contains(pane.Pane.Surface))];
+        Surface[] lacking = [.. panes.Except(planned.Select(pane => pane.Pane.Surface))];
+        return
         [
             .. planned
-                .GroupBy(pane => (pane.Option.Glass, pane.Option.Rounds))
+                .GroupBy(pane =>
+                    (
+                        pane.Option.Glass,
+                        pane.Option.Rounds,
+                        With: string.Join(',', pane.Option.Picks.Select(pick => pick.Product.Id))
+                    )
+                )
                 .Select(group => new MethodUse(
                     group.Key.Glass.Method,
                     group.Key.Rounds,
@@ -98,16 +143,6 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                 ? [new MethodUse(GlassMethods.TwoTowels.Method, 1, lacking)]
                 : Array.Empty<MethodUse>(),
         ];
-        // The first kit is fetched with the glass kit.
-        int changes = planned.Select(pane => pane.Option.Glass).Distinct().Count() - 1;
-        double minutes =
-            planned.Sum(pane => pane.Option.Minutes)
-            + (Math.Max(0, changes) * GlassPlan.KitChange)
-            + lacking.Sum(pane =>
-                GlassMethods.TwoTowels.SetUp
-                + (pane.Area.SquareMetres * GlassMethods.TwoTowels.PerSquareMetre)
-            );
-        return new TaskWork(status, uses, HalfMinutes(minutes), TimeSpan.Zero);
     }
 
     /// <summary>The method for a surface that is not glass.</summary>

@@ -90,7 +90,7 @@ internal sealed class DemoLife(CarShelf car)
                     work.Status.Item.Task.Id == job.TaskId
                 )
                     is { } work
-                    ? Done(work, clock, planned, taken)
+                    ? Done(work, book, clock, planned, taken)
                     : EntryOf(LogEntryKind.Chore, job.TaskId, clock, planned, taken);
             }
         }
@@ -98,7 +98,7 @@ internal sealed class DemoLife(CarShelf car)
         return [.. entries.Values];
     }
 
-    private LogRow Done(TaskWork work, DateTimeOffset at, TimeSpan planned, TimeSpan taken)
+    private LogRow Done(TaskWork work, MethodBook book, DateTimeOffset at, TimeSpan planned, TimeSpan taken)
     {
         string taskId = work.Status.Item.Task.Id;
         Share removed = random.NextDouble() < NotClean ? SessionRules.RemovedWhenNotClean : Share.All;
@@ -113,7 +113,7 @@ internal sealed class DemoLife(CarShelf car)
         LogRow entry = EntryOf(LogEntryKind.Care, taskId, at, planned, taken);
         entry.Removed = removed.Value;
         entry.Methods = [.. work.Uses.Select(StepMethod.Of)];
-        entry.Products.AddRange(ProductsFor(item));
+        entry.Products.AddRange(ProductsFor(item, book));
         return entry;
     }
 
@@ -136,9 +136,9 @@ internal sealed class DemoLife(CarShelf car)
         };
 
     /// <summary>What the owner took, as Cove would have chosen it.</summary>
-    private IEnumerable<ProductUseRow> ProductsFor(CareItem item) =>
+    private IEnumerable<ProductUseRow> ProductsFor(CareItem item, MethodBook book) =>
         SessionProducts
-            .AtMark(item, car.Chooser)
+            .AtMark(item, car.Chooser, book)
             .Choices.SelectMany(one => StepProduct.Of(item.Task, one))
             .Select(ProductUseRow.Of);
 

@@ -287,7 +287,10 @@ internal static class TextileMethods
                         "Stiff brush, across and along the ribs.",
                         Stroke.CrissCross,
                         Tool.StiffBrush
-                    ),
+                    ) with
+                    {
+                        Pressure = Pressure.Firm,
+                    },
                     Do("Rinse", "Rinse until the water runs clear; stand them face up.") with
                     {
                         Drying = new DryingNeed(

@@ -43,8 +43,19 @@ public static class SessionProducts
     /// <summary>Chooses for a task by itself, as it stands when it has just come due.</summary>
     /// <param name="item">The task.</param>
     /// <param name="chooser">Chooses one by one.</param>
-    public static TaskChoices AtMark(CareItem item, ProductChooser chooser) =>
-        Of(item.Task, item.Surfaces.Select(surface => chooser.Choose(item.Task, surface, 1)));
+    /// <param name="book">How it is done; when left out, whatever does the task is chosen from.</param>
+    public static TaskChoices AtMark(CareItem item, ProductChooser chooser, MethodBook? book = null) =>
+        Of(
+            item.Task,
+            book is null
+                ? item.Surfaces.Select(surface => chooser.Choose(item.Task, surface, 1))
+                : book.UsesAtMark(item)
+                    .SelectMany(use =>
+                        use.Wishes.SelectMany(wish =>
+                            use.Surfaces.Select(surface => chooser.Choose(item.Task, surface, 1, null, wish))
+                        )
+                    )
+        );
 
     private static TaskChoices Of(CareTask task, IEnumerable<ProductChoice?> choices) =>
         new(

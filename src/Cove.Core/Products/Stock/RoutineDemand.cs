@@ -1,3 +1,4 @@
+using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 
 namespace Cove.Core.Products;
@@ -14,8 +15,14 @@ public sealed record RoutineDemand(
     /// <param name="ledger">The car as it stands.</param>
     /// <param name="chooser">Chooses the products.</param>
     /// <param name="now">The present instant.</param>
+    /// <param name="book">How its tasks are done; when left out, whatever does a task is chosen from.</param>
     /// <remarks>Each task is taken to be done when it reaches its mark, at the present use and time of year.</remarks>
-    public static RoutineDemand Of(CareLedger ledger, ProductChooser chooser, DateTimeOffset now)
+    public static RoutineDemand Of(
+        CareLedger ledger,
+        ProductChooser chooser,
+        DateTimeOffset now,
+        MethodBook? book = null
+    )
     {
         var perDay = new Dictionary<Guid, Quantity>();
         var missing = new List<MissingProduct>();
@@ -27,7 +34,7 @@ public sealed record RoutineDemand(
                 continue;
             }
 
-            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(item, chooser).Choices)
+            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(item, chooser, book).Choices)
             {
                 if (one.Choice.Best is { } pick)
                 {

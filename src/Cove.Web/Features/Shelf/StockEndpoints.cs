@@ -1,3 +1,4 @@
+using Cove.Core.Methods;
 using Cove.Core.Products;
 using Cove.Core.Upkeep;
 using Cove.Data;
@@ -38,7 +39,9 @@ internal static class StockEndpoints
         {
             ShelfRecords known = records[ledger.Vehicle.Id];
             var car = new CarShelf(ledger, saved.Shelf, known, ways.For(known));
-            demands.Add(RoutineDemand.Of(ledger, car.Chooser, clock.Now));
+            demands.Add(
+                RoutineDemand.Of(ledger, car.Chooser, clock.Now, car.MethodsAt(clock.Now, ChorePaces.Nothing))
+            );
         }
 
         RoutineDemand demand = RoutineDemand.Together(demands);
