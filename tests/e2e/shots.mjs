@@ -144,6 +144,7 @@ await shot("run-phone", { viewport: PHONE }, async (page, place) => {
   await page.getByRole("button", { name: "Next movement" }).click();
   await page.getByRole("button", { name: "Turn the glass, wet towel" }).click();
   await page.getByText("face 2 of 8").waitFor();
+  await page.evaluate(() => window.scrollTo(0, 0));
 });
 await shot("run-phone-night", { viewport: PHONE, dark: true }, async (page, place) => {
   await page.goto(place("today"));

@@ -181,6 +181,7 @@ function UnderWay({ run }: { run: Run }) {
             onRetire={(role) => turn("towelRetired", role)}
           />
         )}
+        {step && <Supplies step={step} />}
         {run.drying.length > 0 && (
           <div className="mt-3 border-b border-hairline">
             <Drying run={run} now={now} />
@@ -328,6 +329,14 @@ function Step({ run, step, titleRef }: StepProps) {
         id={`${run.id} ${run.current} ${run.rounds}`}
         step={step}
       />
+    </>
+  );
+}
+
+/** What the step is done with, and what to fetch for it. */
+function Supplies({ step }: { step: RunStep }) {
+  return (
+    <>
       {step.products.length > 0 && (
         <section aria-label="Product" className="mt-3 border-t border-hairline pt-2">
           <UsedProducts products={step.products} />
