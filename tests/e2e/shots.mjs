@@ -97,12 +97,6 @@ await shot("shelf-phone", { viewport: PHONE }, async (page, place) => {
   await page.getByRole("button", { name: /^Steering wheel/ }).click();
   await page.getByRole("dialog").getByRole("status").waitFor();
 });
-await shot(
-  "shelf-products",
-  {},
-  async (page, place) =>
-    void (await page.goto(place("shelf/products?product=00000000-0000-4000-9000-000000000005"))),
-);
 await shot("shelf-bench", {}, async (page, place) => {
   await page.goto(place("shelf/bench"));
   await page.getByRole("combobox", { name: "What is mixed" }).click();
