@@ -1,3 +1,5 @@
+using Cove.Core.Safety;
+using Cove.Core.Schools;
 using Cove.Core.Upkeep;
 using static Cove.Core.Methods.Hand;
 
@@ -24,14 +26,18 @@ public sealed record SessionChore(
     /// <summary>The tasks of which one at least has to be part of the session; empty for any.</summary>
     public IReadOnlyList<string> For { get; init; } = [];
 
+    /// <summary>Whether the owner works in a way that asks for it.</summary>
+    internal Func<WaysOfWorking, bool> When { get; init; } = _ => true;
+
     /// <summary>Where it is done: at every door, or wherever the person stands.</summary>
     public bool AtEveryDoor { get; init; }
 
     /// <summary>Whether a session needs it.</summary>
     /// <param name="taskIds">The tasks of the session.</param>
     /// <param name="hands">What they take.</param>
-    public bool IsNeededFor(IReadOnlyCollection<string> taskIds, TimeSpan hands) =>
-        hands >= From && (For.Count == 0 || For.Any(taskIds.Contains));
+    /// <param name="ways">How the owner likes to work.</param>
+    public bool IsNeededFor(IReadOnlyCollection<string> taskIds, TimeSpan hands, WaysOfWorking ways) =>
+        When(ways) && hands >= From && (For.Count == 0 || For.Any(taskIds.Contains));
 }
 
 /// <summary>The table of chores.</summary>
@@ -126,6 +132,42 @@ public static class SessionChores
         )
         {
             For = ["headliner", "protect-fabric", "clean-fabric-seats"],
+        },
+        new(
+            "outside-panes",
+            "Wipe the panes outside",
+            "Panes outside",
+            TimeSpan.FromMinutes(3),
+            Stage.GlassOutside,
+            TimeSpan.Zero,
+            new Method(
+                "outside-panes",
+                "Outside before inside",
+                "Upright, so that a streak tells its side",
+                [
+                    new MethodStep(
+                        "Wipe outside",
+                        "Damp towel up and down over the outside of the panes; not the towels kept for the inside.",
+                        Stroke.Upright
+                    )
+                    {
+                        Tool = Tool.GlassTowel,
+                        Pressure = Pressure.Light,
+                    },
+                    new MethodStep("Dry outside", "Dry towel, up and down.", Stroke.Upright)
+                    {
+                        Tool = Tool.GlassTowel,
+                        Pressure = Pressure.Light,
+                    },
+                ],
+                "What still shows is on the inside.",
+                ["Rinse grit off first: it scratches under the towel."]
+            )
+        )
+        {
+            For = ["windscreen", "other-glass"],
+            When = ways => ways.Outside == OutsideSchool.InsideFirst,
+            AtEveryDoor = true,
         },
         new(
             "set-back",

@@ -58,7 +58,7 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
         var ids = works.Select(work => work.Status.Item.Task.Id).ToHashSet(StringComparer.Ordinal);
         TimeSpan hands = works.Aggregate(TimeSpan.Zero, (sum, work) => sum + work.Hands);
         return SessionChores
-            .All.Where(chore => chore.IsNeededFor(ids, hands))
+            .All.Where(chore => chore.IsNeededFor(ids, hands, ways))
             .Select(chore => new OrderJob(
                 chore.Id,
                 false,

@@ -32,7 +32,8 @@ public static class StageOrder
             GlassTurn.AfterVacuum => ways.Dust == DustSchool.DustFirst ? Stage.VacuumFloor : Stage.Dust,
             _ => Stage.Protect,
         };
-        order.Insert(order.IndexOf(follows) + 1, Stage.Glass);
+        // The inside cannot be judged through a dirty outside.
+        order.InsertRange(order.IndexOf(follows) + 1, [Stage.GlassOutside, Stage.Glass]);
         return order;
     }
 }

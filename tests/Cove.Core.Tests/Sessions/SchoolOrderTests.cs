@@ -112,9 +112,32 @@ public sealed class SchoolOrderTests
     {
         SessionChore cover = SessionChores.Find("cover-finished")!;
 
-        Assert.True(cover.IsNeededFor(["headliner"], TimeSpan.FromMinutes(40)));
-        Assert.False(cover.IsNeededFor(["headliner"], TimeSpan.FromMinutes(5)));
-        Assert.False(cover.IsNeededFor(["wipe-dash"], TimeSpan.FromMinutes(40)));
+        Assert.True(cover.IsNeededFor(["headliner"], TimeSpan.FromMinutes(40), WaysOfWorking.Default));
+        Assert.False(cover.IsNeededFor(["headliner"], TimeSpan.FromMinutes(5), WaysOfWorking.Default));
+        Assert.False(cover.IsNeededFor(["wipe-dash"], TimeSpan.FromMinutes(40), WaysOfWorking.Default));
         Assert.All(SessionChores.All, chore => Assert.Null(CareTasks.Find(chore.Id)));
+    }
+
+    [Theory]
+    [InlineData(OutsideSchool.InsideFirst, true)]
+    [InlineData(OutsideSchool.OutsideFirst, false)]
+    [InlineData(OutsideSchool.Ask, false)]
+    public void The_panes_are_wiped_outside_first_where_the_car_is_not_washed_before(
+        OutsideSchool school,
+        bool wiped
+    )
+    {
+        OrderProblem problem = Cars.Session(
+            CareBook.ReferenceLayout,
+            CareBook.For(Cars.Of(CareBook.ReferenceLayout)).Where(item => item.Task.Id == "windscreen"),
+            WaysOfWorking.Default with
+            {
+                Outside = school,
+            }
+        );
+
+        string[] order = [.. RunningOrder.Solve(problem).Steps.Select(step => problem.Jobs[step.Job].TaskId)];
+
+        Assert.Equal(wiped ? ["outside-panes", "windscreen"] : ["windscreen"], order);
     }
 }

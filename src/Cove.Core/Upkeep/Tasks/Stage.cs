@@ -38,6 +38,9 @@ public enum Stage
     /// <summary>Protecting what is clean and dry.</summary>
     Protect,
 
+    /// <summary>The outsides of the panes, where they are not washed before.</summary>
+    GlassOutside,
+
     /// <summary>The insides of the panes.</summary>
     Glass,
 
