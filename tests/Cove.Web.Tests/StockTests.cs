@@ -44,7 +44,7 @@ public sealed class StockTests
     public async Task What_the_maker_of_a_product_forbids_holds_for_every_car()
     {
         using var cove = new CoveHost(demo: true);
-        string cleaner = await ShelfTests.ProductId(cove, "Interior cleaner");
+        string cleaner = await ShelfTests.ProductId(cove, "Mild soap water");
         Assert.True((await PerMonth(cove))[cleaner] > 0);
 
         await cove.Post(
