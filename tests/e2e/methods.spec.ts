@@ -160,3 +160,12 @@ test("two coats are timed one after the other, over a reload", async ({ page, co
   await expect(page.getByRole("button", { name: /^Coat 2 of 2: let it take/ })).toBeVisible();
   await expect(page.getByRole("timer")).toContainText("Coat 1 of 2: taking");
 });
+
+test("every look at a pane has its drawing", async ({ page, cove }) => {
+  await open(page, cove, "cabin?surface=windscreen");
+  for (const name of ["Glare", "Night check"]) {
+    const look = page.getByRole("button", { name, exact: true });
+    await expect(look).toBeVisible();
+    await expect(look.locator("svg path").first()).toBeAttached();
+  }
+});

@@ -71,6 +71,14 @@ const DRAWINGS: Record<string, ReactNode> = {
       <path d="M60 10v8M60 50v8M36 34h-8M92 34h-8M43 17l5 5M77 17l-5 5M43 51l5-5M77 51l-5-5" />
     </>
   ),
+  "night-check": (
+    <>
+      <path d="M14 60 28 12H92L106 60Z" fill="var(--t4)" />
+      <circle cx="45" cy="40" r="5" fill="var(--paper)" strokeWidth="2.2" />
+      <circle cx="75" cy="40" r="5" fill="var(--paper)" strokeWidth="2.2" />
+      <path d="M66 18a8 8 0 1 0 8 9a6.500 6.500 0 0 1-8-9Z" fill="var(--paper)" />
+    </>
+  ),
   smell: (
     <>
       <path d="M10 62V22c0-8 6-12 14-12H50V62Z" />
