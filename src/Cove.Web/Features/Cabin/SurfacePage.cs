@@ -39,7 +39,7 @@ internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
             ledger.Learnt.Of(item.Task.Id).Looks,
             [.. history.Trace(now - Past, now).Select(point => Point(point, due.Mark))],
             Point(history.PointAt(ahead), due.Mark),
-            item.Work.TotalMinutes,
+            book.Of(ledger.StatusOf(item, now)).Hands.TotalMinutes,
             SurfaceChoiceView.Of(SessionProducts.Choose([work], car.Chooser)[0]),
             MethodView.Of(work.Uses[0].Method, Grounds.Of(status.Surface.Make)),
             work.Uses[0].Rounds,
