@@ -8,6 +8,11 @@ namespace Cove.Data;
 /// <summary>The tables, as seen by one owner.</summary>
 internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner owner) : DbContext(options)
 {
+    /// <summary>The filter that leaves out what lies in the wastebasket.</summary>
+    public const string NotDeleted = nameof(NotDeleted);
+
+    private const string OfOwner = nameof(OfOwner);
+
     public DbSet<VehicleRow> Vehicles => Set<VehicleRow>();
 
     public DbSet<CareStateRow> CareStates => Set<CareStateRow>();
@@ -35,6 +40,8 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
     public DbSet<ProductUseRow> ProductUses => Set<ProductUseRow>();
 
     public DbSet<InstructionRow> Instructions => Set<InstructionRow>();
+
+    public DbSet<AnswerRow> Answers => Set<AnswerRow>();
 
     private Guid OwnerId => owner.Id;
 
@@ -101,7 +108,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             run.HasOne(row => row.Session).WithMany().HasForeignKey(row => row.SessionId);
             run.HasOne<VehicleRow>().WithMany().HasForeignKey(row => row.VehicleId);
             run.HasMany(row => row.Events).WithOne().HasForeignKey(row => row.RunId);
-            run.HasIndex(row => row.StartKey).IsUnique();
+            run.HasIndex(row => new { row.OwnerId, row.StartKey }).IsUnique();
         });
         modelBuilder.Entity<RunEventRow>(said =>
         {
@@ -120,7 +127,10 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             .HasOne<VehicleRow>()
             .WithMany()
             .HasForeignKey(row => row.VehicleId);
+        modelBuilder.Entity<AnswerRow>().HasKey(row => new { row.OwnerId, row.Key });
         FilterByOwner(modelBuilder);
+        modelBuilder.Entity<VehicleRow>().HasQueryFilter(NotDeleted, row => row.DeletedAt == null);
+        modelBuilder.Entity<ProductRow>().HasQueryFilter(NotDeleted, row => row.DeletedAt == null);
     }
 
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
@@ -150,6 +160,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             modelBuilder
                 .Entity(type.ClrType)
                 .HasQueryFilter(
+                    OfOwner,
                     Expression.Lambda(
                         Expression.Equal(
                             Expression.Property(row, nameof(OwnedRow.OwnerId)),

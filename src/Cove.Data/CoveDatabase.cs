@@ -1,8 +1,5 @@
-using System.Globalization;
-using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
-using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Cove.Data;
@@ -10,17 +7,15 @@ namespace Cove.Data;
 /// <summary>Sets the database up and makes it ready.</summary>
 public static class CoveDatabase
 {
-    private const string FileName = "cove.db";
-
-    /// <summary>Registers the stores over a database file.</summary>
+    /// <summary>Registers the stores over the database of a folder.</summary>
     /// <param name="services">Where to register.</param>
-    /// <param name="directory">The folder of the owner's data; created when it is missing.</param>
-    public static IServiceCollection AddCoveData(this IServiceCollection services, string directory)
+    /// <param name="folder">The folder of the owner's data. It is let go with the services.</param>
+    public static IServiceCollection AddCoveData(this IServiceCollection services, DataFolder folder)
     {
-        Directory.CreateDirectory(directory);
-        string connection = ConnectionString(Path.Combine(directory, FileName));
+        // Made by the container in name only, so that the container lets it go.
+        services.AddSingleton(_ => folder);
         services.AddSingleton(Owner.Local);
-        services.AddDbContext<CoveContext>(options => options.UseSqlite(connection));
+        services.AddDbContext<CoveContext>(options => options.UseSqlite(folder.ConnectionString));
         // The stores are public but only made here, so that the context stays inside this project.
         services.AddScoped(provider => new CareReplay(Context(provider)));
         services.AddScoped(provider => new VehicleStore(Context(provider), Replay(provider)));
@@ -34,6 +29,12 @@ public static class CoveDatabase
         services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Replay(provider)));
         services.AddScoped(provider => new ShelfStore(Context(provider)));
         services.AddScoped(provider => new ReminderStore(Context(provider)));
+        services.AddScoped(provider => new Changes(Context(provider), folder));
+        services.AddScoped(provider => new Wastebasket(
+            Context(provider),
+            provider.GetRequiredService<ShelfStore>()
+        ));
+        services.AddScoped(provider => new Readiness(Context(provider), folder));
         services.AddScoped(provider => new DemoData(
             Context(provider),
             Vehicles(provider),
@@ -53,41 +54,14 @@ public static class CoveDatabase
 
     /// <summary>Brings the database up to date. When there is something to change in an existing file, a copy of it is kept beside it first.</summary>
     /// <param name="services">The services of a running application.</param>
-    public static void Prepare(IServiceProvider services)
+    /// <param name="say">Takes a sentence to the owner where this takes longer than usual.</param>
+    /// <exception cref="CannotStartException">The database cannot be used as it is.</exception>
+    public static void Prepare(IServiceProvider services, Action<string> say)
     {
         using IServiceScope scope = services.CreateScope();
-        var context = scope.ServiceProvider.GetRequiredService<CoveContext>();
-        string[] pending = [.. context.Database.GetPendingMigrations()];
-        if (pending.Length > 0 && context.Database.GetAppliedMigrations().Any())
-        {
-            KeepCopy(context.Database, pending[0]);
-        }
-
-        context.Database.Migrate();
-        // Write-ahead logging lets reads go on during a write; it is a property of the file and stays set.
-        context.Database.ExecuteSqlRaw("PRAGMA journal_mode = WAL");
+        IServiceProvider provider = scope.ServiceProvider;
+        new DatabaseStart(Context(provider), provider.GetRequiredService<DataFolder>(), say).Run();
     }
-
-    private static void KeepCopy(DatabaseFacade database, string migration)
-    {
-        var source = (SqliteConnection)database.GetDbConnection();
-        string copy = Path.ChangeExtension(
-            source.DataSource,
-            string.Create(CultureInfo.InvariantCulture, $".before-{migration}.db")
-        );
-        using var target = new SqliteConnection(ConnectionString(copy));
-        source.Open();
-        target.Open();
-        source.BackupDatabase(target);
-    }
-
-    private static string ConnectionString(string file) =>
-        new SqliteConnectionStringBuilder
-        {
-            DataSource = file,
-            ForeignKeys = true,
-            Pooling = true,
-        }.ToString();
 
     /// <summary>Lets the migrations tool make a context without the web application.</summary>
     internal sealed class Factory : IDesignTimeDbContextFactory<CoveContext>
@@ -95,7 +69,7 @@ public static class CoveDatabase
         public CoveContext CreateDbContext(string[] args) =>
             new(
                 new DbContextOptionsBuilder<CoveContext>()
-                    .UseSqlite(ConnectionString("design-time.db"))
+                    .UseSqlite("Data Source=design-time.db")
                     .Options,
                 Owner.Local
             );

@@ -1,3 +1,4 @@
+using System.Net.Sockets;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Cove.Core.Upkeep;
@@ -18,103 +19,165 @@ using Cove.Web.Features.Today;
 using Cove.Web.Features.Use;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Features.Verdicts;
+using Cove.Web.Features.Wastebaskets;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Connections;
+using Microsoft.AspNetCore.HostFiltering;
+using Microsoft.AspNetCore.ResponseCompression;
 
-const int StandardPort = 5117;
 const long LargestRequest = 64 * 1024;
 
-var builder = WebApplication.CreateBuilder(
-    new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory }
-);
-var settings = CoveSettings.From(builder.Configuration);
-
-builder.WebHost.ConfigureKestrel(kestrel =>
+OwnFiles.KeepPrivate();
+try
 {
-    kestrel.AddServerHeader = false;
-    kestrel.Limits.MaxRequestBodySize = LargestRequest;
-});
-if (string.IsNullOrEmpty(builder.Configuration["urls"]))
+    WebApplicationBuilder builder = WebApplication.CreateBuilder(
+        new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory }
+    );
+    var settings = CoveSettings.From(builder.Configuration);
+    DataFolder folder = DataFolder.Open(settings.DataDirectory);
+    AddServices(builder, settings, folder);
+    await using WebApplication app = builder.Build();
+    UseMiddleware(app);
+    MapApi(app);
+    await Prepare(app, settings);
+    app.Lifetime.ApplicationStarted.Register(() =>
+        Console.WriteLine($"Cove: {string.Join("  ", settings.Addresses)}")
+    );
+    await app.RunAsync();
+    return 0;
+}
+catch (CannotStartException error)
 {
-    builder.WebHost.UseUrls($"http://127.0.0.1:{builder.Configuration.GetValue("port", StandardPort)}");
+    return Refuse(error.Message);
+}
+catch (IOException error) when (error.InnerException is AddressInUseException)
+{
+    return Refuse("The address is in use already: stop what uses it, or choose another port with --port.");
+}
+catch (Exception error) when (error is SocketException || error.InnerException is SocketException)
+{
+    return Refuse(
+        "Cove may not listen there: give an address of this machine with --listen, and a port from 1024 on with --port."
+    );
+}
+catch (Exception error) when (DiskWords.Of(error) is not null)
+{
+    return Refuse(DiskWords.Of(error)!);
 }
 
-builder.Services.AddCoveData(settings.DataDirectory);
-builder.Services.AddSingleton(settings.Clock is { } start ? new SetClock(start) : TimeProvider.System);
-builder.Services.AddSingleton(settings);
-builder.Services.AddSingleton<OwnerClock>();
-builder.Services.AddSingleton<IOdometerFeed, SimulatedOdometer>();
-builder.Services.AddProblemDetails(Problems.Word);
-builder.Services.AddValidation();
-builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
-builder.Services.ConfigureHttpJsonOptions(options =>
+static int Refuse(string sentence)
 {
-    options.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
-    options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
-    options.SerializerOptions.AllowDuplicateProperties = false;
-    options.SerializerOptions.RespectNullableAnnotations = true;
-    options.SerializerOptions.Converters.Add(
-        new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
+    Console.Error.WriteLine(sentence);
+    return 1;
+}
+
+static void AddServices(WebApplicationBuilder builder, CoveSettings settings, DataFolder folder)
+{
+    builder.WebHost.ConfigureKestrel(kestrel =>
+    {
+        kestrel.AddServerHeader = false;
+        kestrel.Limits.MaxRequestBodySize = LargestRequest;
+    });
+    builder.WebHost.UseUrls([.. settings.Urls]);
+    builder.Services.Configure<HostFilteringOptions>(hosts =>
+    {
+        hosts.AllowedHosts = [.. settings.AllowedHosts];
+        hosts.AllowEmptyHosts = false;
+    });
+    builder.AddServerLog(folder);
+    builder.Services.AddCoveData(folder);
+    builder.Services.AddSingleton(
+        settings.Clock is { } start ? new SetClock(start) : TimeProvider.System
     );
-});
-builder.Services.AddOpenApi(ApiDescription.Shape);
+    builder.Services.AddSingleton(settings);
+    builder.Services.AddSingleton<OwnerClock>();
+    builder.Services.AddSingleton<IOdometerFeed, SimulatedOdometer>();
+    builder.Services.AddHostedService<DailyTidy>();
+    builder.Services.AddProblemDetails(Problems.Word);
+    builder.Services.AddValidation();
+    builder.Services.AddResponseCompression(compression =>
+    {
+        compression.MimeTypes =
+        [
+            .. ResponseCompressionDefaults.MimeTypes,
+            "application/problem+json",
+            "application/schema+json",
+            "image/svg+xml",
+        ];
+    });
+    builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+    builder.Services.ConfigureHttpJsonOptions(options =>
+    {
+        options.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+        options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+        options.SerializerOptions.AllowDuplicateProperties = false;
+        options.SerializerOptions.RespectNullableAnnotations = true;
+        options.SerializerOptions.Converters.Add(
+            new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
+        );
+    });
+    builder.Services.AddOpenApi(ApiDescription.Shape);
+}
 
-WebApplication app = builder.Build();
-
-app.UseServerTiming();
-app.UseSecurityHeaders();
-app.UseExceptionHandler(errors => errors.Run(Problems.Write));
-app.UseStatusCodePages();
-app.UseOriginGuard();
-app.UseClientPages();
-app.UseStaticFiles();
-
-app.MapOpenApi();
-RouteGroupBuilder api = app.MapGroup("/api");
-api.MapHealth();
-api.MapVehicles();
-api.MapSurfaces();
-api.MapVehicleFiles();
-api.MapUse();
-api.MapInspections();
-api.MapToday();
-api.MapCabin();
-api.MapRuns();
-api.MapLog();
-api.MapEvaluate();
-api.MapVerdicts();
-api.MapShelf();
-api.MapShelfFiles();
-api.MapStock();
-api.MapChoices();
-api.MapDilutions();
-api.MapMethods();
-api.MapGlass();
-api.MapSchools();
-api.MapReminders();
-
-CoveDatabase.Prepare(app.Services);
-using (IServiceScope scope = app.Services.CreateScope())
+static void UseMiddleware(WebApplication app)
 {
+    app.UseServerTiming();
+    app.UseServerLog();
+    app.UseSecurityHeaders();
+    app.UseResponseCompression();
+    app.UseExceptionHandler(
+        new ExceptionHandlerOptions
+        {
+            ExceptionHandler = Problems.Write,
+            SuppressDiagnosticsCallback = failed => Problems.IsMistakeOfClient(failed.Exception),
+        }
+    );
+    app.UseStatusCodePages();
+    app.UsePathGuard();
+    app.UseOriginGuard();
+    app.UseJsonBodies();
+    app.UseClientPages();
+}
+
+static void MapApi(WebApplication app)
+{
+    app.MapOpenApi();
+    RouteGroupBuilder api = app.MapGroup("/api");
+    api.MakeOneChange();
+    api.MapHealth();
+    api.MapVehicles();
+    api.MapSurfaces();
+    api.MapVehicleFiles();
+    api.MapWastebasket();
+    api.MapUse();
+    api.MapInspections();
+    api.MapToday();
+    api.MapCabin();
+    api.MapRuns();
+    api.MapLog();
+    api.MapEvaluate();
+    api.MapVerdicts();
+    api.MapShelf();
+    api.MapShelfFiles();
+    api.MapStock();
+    api.MapChoices();
+    api.MapDilutions();
+    api.MapMethods();
+    api.MapGlass();
+    api.MapSchools();
+    api.MapReminders();
+}
+
+static async Task Prepare(WebApplication app, CoveSettings settings)
+{
+    CoveDatabase.Prepare(app.Services, Console.Error.WriteLine);
+    await using AsyncServiceScope scope = app.Services.CreateAsyncScope();
     var clock = scope.ServiceProvider.GetRequiredService<OwnerClock>();
     await scope.ServiceProvider.GetRequiredService<VehicleStore>().Complete(clock.Now);
     if (settings.Demo)
     {
         await scope.ServiceProvider.GetRequiredService<DemoData>().LayDown(clock.Now, clock.Zone);
     }
-}
-
-try
-{
-    await app.RunAsync();
-    return 0;
-}
-catch (IOException error) when (error.InnerException is AddressInUseException)
-{
-    await Console.Error.WriteLineAsync(
-        "The address is in use already. Stop what uses it, or choose another port with --port."
-    );
-    return 1;
 }
 
 /// <summary>The web application; named so that tests can start it in their own process.</summary>

@@ -12,23 +12,42 @@ namespace Cove.Web.Tests;
 /// <summary>The whole application in the test's own process, on a real database file of its own and a clock that the test moves.</summary>
 public sealed class CoveHost : IDisposable
 {
+    private static readonly Lazy<string> EmptyData = new(() => LayDown(demo: false));
+    private static readonly Lazy<string> DemoData = new(() => LayDown(demo: true));
+
     private readonly string directory = Directory.CreateTempSubdirectory("cove-web-").FullName;
     private WebApplicationFactory<Program> factory;
 
-    public CoveHost(bool demo = false, string? oldDatabase = null)
+    /// <summary>Starts it.</summary>
+    /// <param name="demo">With the invented data, or with none.</param>
+    /// <param name="oldDatabase">A script that lays down the database of an earlier version; null for one of this version.</param>
+    /// <param name="prepare">Changes the database before the start; null to leave it as it is.</param>
+    public CoveHost(bool demo = false, string? oldDatabase = null, string? prepare = null)
     {
         Demo = demo;
-        if (oldDatabase is not null)
+        if (oldDatabase is null)
         {
-            using var connection = new SqliteConnection($"Data Source={DatabaseFile}");
-            connection.Open();
-            using SqliteCommand command = connection.CreateCommand();
-#pragma warning disable CA2100 // The script stands beside the tests.
-            command.CommandText = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, oldDatabase));
-#pragma warning restore CA2100
-            command.ExecuteNonQuery();
+            // Bringing up a database takes most of a start, so each kind is laid down once and copied.
+            File.Copy((demo ? DemoData : EmptyData).Value, DatabaseFile);
+        }
+        else
+        {
+            Execute(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, oldDatabase)));
         }
 
+        if (prepare is not null)
+        {
+            Execute(prepare);
+        }
+
+        factory = Start();
+        Http = factory.CreateClient();
+    }
+
+    private CoveHost(bool demo, string directory)
+    {
+        this.directory = directory;
+        Demo = demo;
         factory = Start();
         Http = factory.CreateClient();
     }
@@ -42,10 +61,36 @@ public sealed class CoveHost : IDisposable
 
     public string DatabaseFile => Path.Combine(directory, "cove.db");
 
-    /// <summary>Ends the application and starts it again on the same file.</summary>
-    public void Restart()
+    /// <summary>Changes the database behind the back of the application.</summary>
+    public void Execute(string sql)
+    {
+        using var connection = new SqliteConnection($"Data Source={DatabaseFile};Pooling=False");
+        connection.Open();
+        using SqliteCommand command = connection.CreateCommand();
+#pragma warning disable CA2100 // The commands stand in these tests.
+        command.CommandText = sql;
+#pragma warning restore CA2100
+        command.ExecuteNonQuery();
+    }
+
+    /// <summary>The first value of the first row that a query gives.</summary>
+    public string? Value(string sql)
+    {
+        using var connection = new SqliteConnection($"Data Source={DatabaseFile};Pooling=False");
+        connection.Open();
+        using SqliteCommand command = connection.CreateCommand();
+#pragma warning disable CA2100 // The queries stand in these tests.
+        command.CommandText = sql;
+#pragma warning restore CA2100
+        return command.ExecuteScalar()?.ToString();
+    }
+
+    /// <summary>Ends the application and starts it again on the same file, which may be changed in between.</summary>
+    public void Restart(Action? between = null)
     {
         factory.Dispose();
+        SqliteConnection.ClearAllPools();
+        between?.Invoke();
         factory = Start();
         Http = factory.CreateClient();
     }
@@ -95,6 +140,19 @@ public sealed class CoveHost : IDisposable
         return (string)vehicles[0]!["id"]!;
     }
 
+    /// <summary>Puts a vehicle into the wastebasket.</summary>
+    public async Task DeleteVehicle(string vehicle)
+    {
+        JsonObject detail = await Get($"/api/vehicles/{vehicle}");
+        HttpResponseMessage deleted = await Send(
+            HttpMethod.Delete,
+            $"/api/vehicles/{vehicle}",
+            "",
+            ("If-Match", $"\"{detail["version"]}\"")
+        );
+        deleted.EnsureSuccessStatusCode();
+    }
+
     /// <summary>Starts a run and gives it as the server does.</summary>
     public async Task<JsonObject> StartRun(string vehicleId, int minutes = 25)
     {
@@ -120,6 +178,20 @@ public sealed class CoveHost : IDisposable
         factory.Dispose();
         SqliteConnection.ClearAllPools();
         Directory.Delete(directory, recursive: true);
+    }
+
+    /// <summary>Lets a first start make a database, and gives its file. The folder goes with the process.</summary>
+    private static string LayDown(bool demo)
+    {
+        string folder = Directory.CreateTempSubdirectory("cove-web-new-").FullName;
+        string kept = Path.Combine(folder, "kept.db");
+        var host = new CoveHost(demo, folder);
+        host.Http.Dispose();
+        host.factory.Dispose();
+        SqliteConnection.ClearAllPools();
+        File.Move(host.DatabaseFile, kept);
+        AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(folder, recursive: true);
+        return kept;
     }
 
     private WebApplicationFactory<Program> Start() =>

@@ -98,7 +98,8 @@ public sealed class LogTests
         HttpResponseMessage answer = await cove.Send(
             HttpMethod.Put,
             $"/api/vehicles/{vehicle}/distance",
-            """{"kilometresAWeek":480}"""
+            """{"kilometresAWeek":480}""",
+            ("If-Match", "\"0\"")
         );
         JsonNode faster = await Vacuuming(cove, vehicle);
 

@@ -16,7 +16,6 @@ public sealed class RequestSizeTests : IDisposable
         factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
         {
             host.UseSetting("data", directory);
-            host.UseSetting("port", "0");
         });
         factory.UseKestrel(0);
         http = factory.CreateClient();

@@ -224,7 +224,7 @@ public sealed class ShelfCsvTests
         Assert.Equal(HttpStatusCode.Created, taken.StatusCode);
         Assert.Equal(HttpStatusCode.BadRequest, twice.StatusCode);
         Assert.Equal(2, (await cove.Get("/api/shelf"))["products"]!.AsArray().Count);
-        Assert.StartsWith("name,class,form,", exported, StringComparison.Ordinal);
+        Assert.StartsWith("product,name,class,form,", exported, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -20,7 +20,8 @@ public sealed class UseAndLookTests
         HttpResponseMessage changed = await cove.Send(
             HttpMethod.Put,
             $"/api/vehicles/{vehicle}/use",
-            use.ToJsonString()
+            use.ToJsonString(),
+            ("If-Match", "\"0\"")
         );
 
         string said = await preview.Content.ReadAsStringAsync();
@@ -44,7 +45,7 @@ public sealed class UseAndLookTests
         using var cove = new CoveHost();
         string vehicle = await cove.Vehicle();
 
-        HttpResponseMessage answer = await cove.Send(HttpMethod.Put, $"/api/vehicles/{vehicle}/use", body);
+        HttpResponseMessage answer = await cove.Send(HttpMethod.Put, $"/api/vehicles/{vehicle}/use", body, ("If-Match", "\"0\""));
 
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         Assert.NotNull((await answer.Content.ReadFromJsonAsync<JsonObject>())!["errors"]![field]);

@@ -1,5 +1,3 @@
-using Cove.Core.Vehicles;
-
 namespace Cove.Core.Products;
 
 /// <summary>What every product of a shelf must hold to, whether an owner typed it or it was read from a file.</summary>
@@ -11,7 +9,10 @@ public static class ProductRules
     /// <summary>The highest price of a bottle, in the owner's currency.</summary>
     public const decimal HighestPrice = 10_000;
 
-    private static readonly DateOnly Earliest = new(1990, 1, 1);
+    /// <summary>The most decimals of a price; no currency in use has more than four.</summary>
+    private const int PriceDecimals = 4;
+
+    private static readonly DateOnly Earliest = DateOnly.FromDateTime(RecordTime.Earliest.DateTime);
 
     /// <summary>Says what is wrong with a product; empty when nothing is.</summary>
     /// <param name="product">The product with its bottles.</param>
@@ -19,7 +20,7 @@ public static class ProductRules
     /// <returns>Flaws whose property is that of <see cref="Product"/>, <see cref="ProductMake"/> or <see cref="Chemistry"/>, or <c>Bottles[index].Property</c>.</returns>
     public static IEnumerable<Flaw> Check(Product product, DateOnly today)
     {
-        if (!SurfaceRules.IsName(product.Name, Product.LongestName))
+        if (!PlainText.IsName(product.Name, Product.LongestName))
         {
             yield return new Flaw(
                 nameof(product.Name),
@@ -27,7 +28,7 @@ public static class ProductRules
             );
         }
 
-        if (product.Note.Length > Product.LongestNote || product.Note.Any(char.IsControl))
+        if (!PlainText.IsNote(product.Note, Product.LongestNote))
         {
             yield return new Flaw(
                 nameof(product.Note),
@@ -62,6 +63,11 @@ public static class ProductRules
                 nameof(product.Bottles),
                 $"A product has up to {Product.MostBottles} bottles. Take the empty ones off."
             );
+        }
+
+        if (product.Bottles.DistinctBy(bottle => bottle.Id).Count() < product.Bottles.Count)
+        {
+            yield return new Flaw(nameof(product.Bottles), "Two bottles have one id. Leave out that of a new one.");
         }
 
         for (int i = 0; i < product.Bottles.Count; i++)
@@ -100,11 +106,11 @@ public static class ProductRules
     /// <summary>Says what is wrong with a bottle of a product; empty when nothing is.</summary>
     private static IEnumerable<Flaw> CheckBottle(Product product, Bottle bottle, DateOnly today)
     {
-        if (bottle.Size.Value is not (> 0 and <= Quantity.Most))
+        if (bottle.Size.Value is not (>= Quantity.Least and <= Quantity.Most))
         {
             yield return new Flaw(
                 nameof(bottle.Size),
-                "Say how much it holds when full: above 0 and up to 100 litres."
+                "Say how much it holds when full: from 0.1 ml to 100 litres."
             );
         }
 
@@ -113,9 +119,20 @@ public static class ProductRules
             yield return new Flaw(nameof(bottle.Left), "Say how much is left: from 0 to what it holds.");
         }
 
-        if (bottle.Price is < 0 or > HighestPrice)
+        if (
+            bottle.Price is { } price
+            && (price is < 0 or > HighestPrice || decimal.Round(price, PriceDecimals) != price)
+        )
         {
-            yield return new Flaw(nameof(bottle.Price), $"Say a price from 0 to {HighestPrice:0}.");
+            yield return new Flaw(
+                nameof(bottle.Price),
+                $"Say a price from 0 to {HighestPrice:0}, with up to {PriceDecimals} decimals."
+            );
+        }
+
+        if (!RecordTime.IsFit(bottle.MeasuredAt, bottle.MeasuredAt))
+        {
+            yield return new Flaw(nameof(bottle.MeasuredAt), RecordTime.HowToGive);
         }
 
         foreach (

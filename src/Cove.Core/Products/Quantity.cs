@@ -8,6 +8,9 @@ public readonly record struct Quantity(double Value) : IComparable<Quantity>
     /// <summary>The most that one bottle or pack can hold.</summary>
     public const double Most = 100_000;
 
+    /// <summary>The least that a bottle or pack can hold; less cannot be measured.</summary>
+    public const double Least = 0.1;
+
     /// <summary>Nothing.</summary>
     public static Quantity Zero => default;
 

@@ -11,7 +11,7 @@ public readonly partial record struct Strength : IComparable<Strength>
     public const double MostWater = 10_000;
 
     /// <summary>The least share that counts as a strength. A hair below one part in <see cref="MostWater"/>, so that what was computed for exactly that much is one.</summary>
-    internal const double LeastShare = (1 - 1e-9) / (MostWater + 1);
+    public const double LeastShare = (1 - 1e-9) / (MostWater + 1);
 
     /// <summary>Tells an owner how a strength is written.</summary>
     public const string HowToWrite =

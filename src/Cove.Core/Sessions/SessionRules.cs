@@ -23,6 +23,9 @@ public static class SessionRules
     /// <summary>What is left of a level when a task was done but did not come clean.</summary>
     public static readonly Share RemovedWhenNotClean = new(0.5);
 
+    /// <summary>The most that a step counts as having taken. Who answers later than this left the session lying open. Cove's own choice.</summary>
+    public static readonly TimeSpan LongestStep = TimeSpan.FromHours(10);
+
     /// <summary>Walking round the car, doors opened and shut on the way, in metres a second.</summary>
     public const double WalkingPace = 0.5;
 

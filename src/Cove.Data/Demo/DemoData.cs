@@ -66,7 +66,7 @@ public sealed class DemoData
             return;
         }
 
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         IReadOnlyList<DateTimeOffset> slots = Slots(now, zone);
         await Furnish(slots[0] - TimeSpan.FromDays(3), cancel);
         SavedVehicle estate = await vehicles.Add(
@@ -100,7 +100,7 @@ public sealed class DemoData
             cancel
         );
         await Live(runabout.Id, [.. slots.Where((_, week) => week % 3 == 1)], [], cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
     }
 
     /// <summary>Saturday mornings, the last of them more than four days ago so that there is something to do.</summary>

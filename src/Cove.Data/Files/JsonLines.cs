@@ -11,22 +11,26 @@ public sealed class JsonLines
     private readonly Dictionary<string, int> lines = new(StringComparer.Ordinal);
     private readonly HashSet<string> wanted;
 
+    private bool breaksOff;
+
+    /// <summary>Where what is to blame cannot be found: the first line, or the one where the text breaks off.</summary>
+    private int broken = 1;
+
     private JsonLines(IEnumerable<string> paths) =>
         wanted = paths.SelectMany(WithHolders).ToHashSet(StringComparer.Ordinal);
 
-    /// <summary>Walks through a text that is known to be well formed.</summary>
+    /// <summary>Walks through a text, up to where it is not well formed.</summary>
     /// <param name="json">The text.</param>
     /// <param name="paths">The values to look for, by paths such as <c>surfaces[3].name</c>.</param>
-    /// <exception cref="JsonException">The text is not well formed.</exception>
     public static JsonLines Of(ReadOnlySpan<byte> json, IEnumerable<string> paths)
     {
         var known = new JsonLines(paths);
-        var reader = new Utf8JsonReader(json);
+        var reader = new Utf8JsonReader(json, new JsonReaderOptions { MaxDepth = 1000 });
         var path = new Stack<(string Name, int Index)>();
         int line = 1;
         int counted = 0;
         string name = string.Empty;
-        while (reader.Read())
+        while (known.Go(ref reader))
         {
             int at = (int)reader.TokenStartIndex;
             line += json[counted..at].Count((byte)'\n');
@@ -34,7 +38,7 @@ public sealed class JsonLines
             switch (reader.TokenType)
             {
                 case JsonTokenType.PropertyName:
-                    name = reader.GetString()!;
+                    name = NameOf(ref reader);
                     break;
                 case JsonTokenType.EndObject:
                 case JsonTokenType.EndArray:
@@ -60,13 +64,50 @@ public sealed class JsonLines
             }
         }
 
+        if (known.breaksOff && path.Count > 0)
+        {
+            known.BreakPath = path.Peek().Index >= 0 || name.Length > 0 ? Enter(path, ref name) : path.Peek().Name;
+            known.lines.TryAdd(known.BreakPath, known.broken);
+        }
+
         return known;
     }
+
+    private static string NameOf(ref Utf8JsonReader reader)
+    {
+        try
+        {
+            return reader.GetString()!;
+        }
+        catch (InvalidOperationException)
+        {
+            // Not text in UTF-8: nothing that is looked for has such a name.
+            return string.Empty;
+        }
+    }
+
+    /// <summary>Reads on; where the text is broken, remembers the line and ends.</summary>
+    private bool Go(ref Utf8JsonReader reader)
+    {
+        try
+        {
+            return reader.Read();
+        }
+        catch (JsonException error)
+        {
+            broken = (int)(error.LineNumber ?? 0) + 1;
+            breaksOff = true;
+            return false;
+        }
+    }
+
+    /// <summary>The path at which the text is not well formed; empty at its beginning or behind its end.</summary>
+    public string BreakPath { get; private set; } = string.Empty;
 
     /// <summary>The line of a value, from 1; that of what holds it when there is no such value.</summary>
     /// <param name="path">One of the paths that were looked for.</param>
     public int LineOf(string path) =>
-        WithHolders(path).Where(lines.ContainsKey).Select(holder => lines[holder]).FirstOrDefault(1);
+        WithHolders(path).Where(lines.ContainsKey).Select(holder => lines[holder]).FirstOrDefault(broken);
 
     /// <summary>A path, and those of all that holds it, the nearest first.</summary>
     private static IEnumerable<string> WithHolders(string path)

@@ -151,7 +151,7 @@ public sealed record ToolDocument
     public int Count { get; init; } = 1;
 
     /// <summary>The owner's note, such as which nozzles.</summary>
-    [StringLength(OwnedTool.LongestNote, ErrorMessage = "Use up to 80 characters for the note.")]
+    [Note(OwnedTool.LongestNote)]
     public string Note { get; init; } = string.Empty;
 }
 
@@ -162,7 +162,7 @@ public sealed record TowelDocument
     public required TowelRole Role { get; init; }
 
     /// <summary>The colour by which the owner tells them.</summary>
-    [StringLength(OwnedTowels.LongestColour, ErrorMessage = "Use up to 30 characters for the colour.")]
+    [Note(OwnedTowels.LongestColour)]
     public string Colour { get; init; } = string.Empty;
 
     /// <summary>How many.</summary>

@@ -7,11 +7,7 @@ namespace Cove.Data;
 public sealed record ProductDocument
 {
     /// <summary>What the owner calls it.</summary>
-    [StringLength(
-        Product.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
+    [Name(Product.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>What it is sold as.</summary>
@@ -85,7 +81,7 @@ public sealed record ProductDocument
     public int? ShelfLifeMonths { get; init; }
 
     /// <summary>The owner's note.</summary>
-    [StringLength(Product.LongestNote, ErrorMessage = "Use up to 300 characters for the note.")]
+    [Note(Product.LongestNote)]
     public string Note { get; init; } = string.Empty;
 
     /// <summary>Its bottles.</summary>

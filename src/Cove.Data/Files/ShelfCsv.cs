@@ -5,7 +5,8 @@ using Cove.Core.Products;
 
 namespace Cove.Data;
 
-/// <summary>Writes a shelf as comma-separated values and reads it back: one row for each bottle, rows of the same name being bottles of one product.</summary>
+/// <summary>Writes a shelf as comma-separated values and reads it back: one row for each bottle.</summary>
+/// <remarks>Rows that have the same number in the column <c>product</c> are bottles of one product. Where that column is missing or empty, rows of the same name that follow each other are.</remarks>
 public static class ShelfCsv
 {
     /// <summary>The largest file that is read, in bytes.</summary>
@@ -14,6 +15,9 @@ public static class ShelfCsv
     /// <summary>Stands for nothing where an empty cell would mean what is usual for the class.</summary>
     private const string None = "none";
 
+    /// <summary>Tells products of one name apart.</summary>
+    private const string Number = "product";
+
     private static readonly string[] Needed = ["name", "class"];
 
     private static readonly Column[] OfProduct =
@@ -21,10 +25,10 @@ public static class ShelfCsv
         new("name", d => d.Name, (d, v) => d with { Name = v }),
         new("class", d => Word(d.Class), (d, v) => d with { Class = Choice<ProductClass>(v) }),
         new("form", d => Word(d.Form), (d, v) => d with { Form = Choice<ProductForm>(v) }),
-        new("ph", d => Text(d.Ph), (d, v) => d with { Ph = Number(v) }),
+        new("ph", d => Text(d.Ph), (d, v) => d with { Ph = Decimals(v) }),
         new("ammonia", d => YesNo(d.Ammonia), (d, v) => d with { Ammonia = IsYes(v) }),
         new("acid", d => YesNo(d.Acid), (d, v) => d with { Acid = IsYes(v) }),
-        new("alcoholPercent", d => Text(d.AlcoholPercent), (d, v) => d with { AlcoholPercent = Number(v) }),
+        new("alcoholPercent", d => Text(d.AlcoholPercent), (d, v) => d with { AlcoholPercent = Decimals(v) }),
         new("chlorine", d => YesNo(d.Chlorine), (d, v) => d with { Chlorine = IsYes(v) }),
         new("peroxide", d => YesNo(d.Peroxide), (d, v) => d with { Peroxide = IsYes(v) }),
         new("solvent", d => YesNo(d.Solvent), (d, v) => d with { Solvent = IsYes(v) }),
@@ -50,19 +54,19 @@ public static class ShelfCsv
         new(
             "shelfLifeMonths",
             d => d.ShelfLifeMonths?.ToString(CultureInfo.InvariantCulture) ?? None,
-            (d, v) => d with { ShelfLifeMonths = v == None ? null : (int)Number(v) }
+            (d, v) => d with { ShelfLifeMonths = v == None ? null : Whole(v) }
         ),
         new("note", d => d.Note, (d, v) => d with { Note = v }),
     ];
 
     private static readonly BottleColumn[] OfBottle =
     [
-        new("size", b => Text(b.Size), (b, v) => b with { Size = Number(v) }),
-        new("left", b => Text(b.Left), (b, v) => b with { Left = Number(v) }),
+        new("size", b => Text(b.Size), (b, v) => b with { Size = Decimals(v) }),
+        new("left", b => Text(b.Left), (b, v) => b with { Left = Decimals(v) }),
         new(
             "price",
             b => b.Price?.ToString(CultureInfo.InvariantCulture) ?? string.Empty,
-            (b, v) => b with { Price = (decimal)Number(v) }
+            (b, v) => b with { Price = Money(v) }
         ),
         new("bought", b => Text(b.Bought), (b, v) => b with { Bought = Day(v) }),
         new("opened", b => Text(b.Opened), (b, v) => b with { Opened = Day(v) }),
@@ -72,19 +76,25 @@ public static class ShelfCsv
 
     /// <summary>The names of the columns, in the order they are written.</summary>
     public static IReadOnlyList<string> Columns { get; } =
-    [.. OfProduct.Select(column => column.Name), .. OfBottle.Select(column => column.Name)];
+    [Number, .. OfProduct.Select(column => column.Name), .. OfBottle.Select(column => column.Name)];
 
     /// <summary>Writes products.</summary>
     public static string Write(IEnumerable<ProductDocument> products) =>
         CsvText.Write([
             Columns,
-            .. products.SelectMany(product =>
-                product
-                    .Bottles.Select(bottle => OfBottle.Select(column => column.Get(bottle)))
-                    .DefaultIfEmpty(OfBottle.Select(_ => string.Empty))
-                    .Select(bottle =>
-                        (IReadOnlyList<string>)[.. OfProduct.Select(column => column.Get(product)), .. bottle]
-                    )
+            .. products.SelectMany(
+                (product, place) =>
+                    product
+                        .Bottles.Select(bottle => OfBottle.Select(column => column.Get(bottle)))
+                        .DefaultIfEmpty(OfBottle.Select(_ => string.Empty))
+                        .Select(bottle =>
+                            (IReadOnlyList<string>)
+                                [
+                                    $"{place + 1}",
+                                    .. OfProduct.Select(column => column.Get(product)),
+                                    .. bottle,
+                                ]
+                        )
             ),
         ]);
 
@@ -176,10 +186,21 @@ public static class ShelfCsv
             $"Choose one of: {string.Join(", ", Enum.GetValues<T>().Select(Word))}."
         );
 
-    private static double Number(string text) =>
+    private static double Decimals(string text) =>
         double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out double value)
+        && double.IsFinite(value)
             ? value
             : throw new FormatException("Give a number with a point for decimals, such as 8.5.");
+
+    private static int Whole(string text) =>
+        int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out int value)
+            ? value
+            : throw new FormatException("Give a whole number.");
+
+    private static decimal Money(string text) =>
+        decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out decimal value)
+            ? value
+            : throw new FormatException("Give a price with a point for decimals, such as 8.50.");
 
     private static DateOnly Day(string text) =>
         DateOnly.TryParseExact(
@@ -221,6 +242,8 @@ public static class ShelfCsv
     )
     {
         private readonly HashSet<string> taken = new(owned, StringComparer.OrdinalIgnoreCase);
+        private readonly HashSet<string> named = new(StringComparer.OrdinalIgnoreCase);
+        private readonly Dictionary<string, int> numbered = new(StringComparer.Ordinal);
         private readonly List<(ProductDocument Product, int Line)> products = [];
         private readonly List<FileFlaw> flaws = [];
 
@@ -298,21 +321,22 @@ public static class ShelfCsv
                 return;
             }
 
-            Put(row, name, product, bottle is null ? [] : [Whole(bottle)]);
+            Put(row, name, product, bottle is null ? [] : [Filled(bottle)]);
         }
 
         /// <summary>A bottle of which nothing else is said is full.</summary>
-        private static BottleDocument Whole(BottleDocument bottle) =>
+        private static BottleDocument Filled(BottleDocument bottle) =>
             double.IsNaN(bottle.Left) ? bottle with { Left = bottle.Size } : bottle;
 
         private void Put(CsvRow row, string name, ProductDocument product, BottleDocument[] bottles)
         {
-            if (products.Count > 0 && products[^1].Product.Name == name)
+            string number = CellOf(row, Number);
+            if (PlaceOf(number, name) is { } place)
             {
-                var (before, line) = products[^1];
+                var (before, line) = products[place];
                 if (Same(before, product))
                 {
-                    products[^1] = (before with { Bottles = [.. before.Bottles, .. bottles] }, line);
+                    products[place] = (before with { Bottles = [.. before.Bottles, .. bottles] }, line);
                 }
                 else
                 {
@@ -320,12 +344,12 @@ public static class ShelfCsv
                         new FileFlaw(
                             row.Line,
                             "name",
-                            "This is another bottle of the product above, but not all is the same. Repeat its cells, or give it a name of its own."
+                            "This is another bottle of a product above, but not all is the same. Repeat its cells, or give it a name or a number of its own."
                         )
                     );
                 }
             }
-            else if (!taken.Add(name))
+            else if (taken.Contains(name) || (!named.Add(name) && number.Length == 0))
             {
                 flaws.Add(
                     new FileFlaw(
@@ -337,9 +361,20 @@ public static class ShelfCsv
             }
             else
             {
+                if (number.Length > 0)
+                {
+                    numbered[number] = products.Count;
+                }
+
                 products.Add((product with { Bottles = bottles }, row.Line));
             }
         }
+
+        /// <summary>The product above of which a row is another bottle; null when it begins one.</summary>
+        private int? PlaceOf(string number, string name) =>
+            number.Length > 0 ? (numbered.TryGetValue(number, out int place) ? place : null)
+            : products.Count > 0 && products[^1].Product.Name == name ? products.Count - 1
+            : null;
 
         private static bool Same(ProductDocument one, ProductDocument other) =>
             OfProduct.All(column => column.Get(one) == column.Get(other));

@@ -16,19 +16,11 @@ public sealed record SurfaceDocument
     public required string Id { get; init; }
 
     /// <summary>The name in full.</summary>
-    [StringLength(
-        SurfaceRules.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
+    [Name(SurfaceRules.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>A name of one or two words for the chart.</summary>
-    [StringLength(
-        SurfaceRules.LongestShortName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 20 characters for the short name."
-    )]
+    [Name(SurfaceRules.LongestShortName)]
     public required string ShortName { get; init; }
 
     /// <summary>What it is.</summary>
@@ -64,7 +56,7 @@ public sealed record SurfaceDocument
     public bool Absent { get; init; }
 
     /// <summary>What is worn on it and not dirty; null when nothing is.</summary>
-    [StringLength(SurfaceRules.LongestWear, ErrorMessage = "Use up to 200 characters for what is worn.")]
+    [Note(SurfaceRules.LongestWear)]
     public string? Wear { get; init; }
 
     /// <summary>Writes a surface down.</summary>

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 
@@ -11,8 +12,23 @@ public sealed record VehicleDocument
     /// <summary>What <see cref="Format"/> must be.</summary>
     public const string FormatName = "cove-vehicle";
 
-    /// <summary>The most log entries a file may hold: over fifty years of weekly sessions.</summary>
-    public const int MostLogEntries = 50_000;
+    /// <summary>The most log entries of a vehicle: over fifty years of weekly sessions.</summary>
+    public const int MostLogEntries = 20_000;
+
+    /// <summary>The most runs of a vehicle: over fifty years of weekly sessions.</summary>
+    public const int MostRuns = 3_000;
+
+    /// <summary>The most changes of use of a vehicle.</summary>
+    public const int MostUses = 2_000;
+
+    /// <summary>The most readings of the odometer of a vehicle.</summary>
+    public const int MostReadings = 5_000;
+
+    /// <summary>The most makers' instructions of a vehicle.</summary>
+    public const int MostInstructions = 1_000;
+
+    /// <summary>The version that is written.</summary>
+    public const int CurrentVersion = 2;
 
     /// <summary>Says what this file is; always <c>cove-vehicle</c>.</summary>
     [RegularExpression(
@@ -21,23 +37,19 @@ public sealed record VehicleDocument
     )]
     public required string Format { get; init; }
 
-    /// <summary>The version of the format; 1.</summary>
-    [Range(1, 1, ErrorMessage = "This version of the format is not known here; version 1 is.")]
+    /// <summary>The version of the format. 2 is written; 1, which had neither runs nor instructions, is read as well.</summary>
+    [Range(1, CurrentVersion, ErrorMessage = "This version of the format is not known here; 1 and 2 are.")]
     public required int Version { get; init; }
 
     /// <summary>Identifies the vehicle. Kept when no vehicle of that id is there; otherwise a new one is given.</summary>
     public Guid? Id { get; init; }
 
     /// <summary>What the owner calls it.</summary>
-    [StringLength(
-        Vehicle.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
+    [Name(Vehicle.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>A line that tells it apart.</summary>
-    [StringLength(Vehicle.LongestDescription, ErrorMessage = "Use up to 120 characters for the description.")]
+    [Note(Vehicle.LongestDescription)]
     public string Description { get; init; } = string.Empty;
 
     /// <summary>From when its record is kept; now, when it is left out.</summary>
@@ -57,11 +69,11 @@ public sealed record VehicleDocument
     public IReadOnlyList<SurfaceDocument>? Surfaces { get; init; }
 
     /// <summary>How it was used, and from when; reference use, when it is left out.</summary>
-    [MaxLength(2000, ErrorMessage = "Give up to 2,000 changes of use.")]
+    [MaxLength(MostUses, ErrorMessage = "Give up to 2,000 changes of use.")]
     public IReadOnlyList<UseEntryDocument> Use { get; init; } = [];
 
     /// <summary>What its odometer showed.</summary>
-    [MaxLength(5000, ErrorMessage = "Give up to 5,000 readings.")]
+    [MaxLength(MostReadings, ErrorMessage = "Give up to 5,000 readings.")]
     public IReadOnlyList<ReadingDocument> Odometer { get; init; } = [];
 
     /// <summary>Where levels started; those left out start as lived in.</summary>
@@ -69,8 +81,16 @@ public sealed record VehicleDocument
     public IReadOnlyList<LevelDocument> Levels { get; init; } = [];
 
     /// <summary>The log, oldest first.</summary>
-    [MaxLength(MostLogEntries, ErrorMessage = "Give up to 50,000 log entries.")]
+    [MaxLength(MostLogEntries, ErrorMessage = "Give up to 20,000 log entries.")]
     public IReadOnlyList<LogDocument> Log { get; init; } = [];
+
+    /// <summary>Makers' instructions about surfaces of this vehicle, oldest first.</summary>
+    [MaxLength(MostInstructions, ErrorMessage = "Give up to 1,000 instructions.")]
+    public IReadOnlyList<InstructionDocument> Instructions { get; init; } = [];
+
+    /// <summary>The runs, oldest first.</summary>
+    [MaxLength(MostRuns, ErrorMessage = "Give up to 3,000 runs.")]
+    public IReadOnlyList<RunDocument> Runs { get; init; } = [];
 }
 
 /// <summary>A use and from when it holds.</summary>
@@ -129,6 +149,10 @@ public sealed record LogDocument
     /// <summary>What it records.</summary>
     public required LogEntryKind Kind { get; init; }
 
+    /// <summary>The run it was made in, by its place among the runs from 0; null when it was not made in one.</summary>
+    [Range(0, VehicleDocument.MostRuns, ErrorMessage = "Use the place of a run in this file, from 0.")]
+    public int? Run { get; init; }
+
     /// <summary>Id of the care task, the event, the inspection, the product tested, the test or the chore, by kind.</summary>
     [StringLength(
         40,
@@ -145,7 +169,7 @@ public sealed record LogDocument
     public string Result { get; init; } = string.Empty;
 
     /// <summary>The products that were used, or the one that was tested.</summary>
-    [MaxLength(20, ErrorMessage = "Name up to 20 products.")]
+    [MaxLength(40, ErrorMessage = "Name up to 40 products.")]
     public IReadOnlyList<LoggedProductDocument> Products { get; init; } = [];
 
     /// <summary>Planned seconds; 0 for other kinds than care.</summary>
@@ -161,7 +185,7 @@ public sealed record LogDocument
     public double Removed { get; init; }
 
     /// <summary>The owner's note.</summary>
-    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    [Note(500, Lines = true)]
     public string Note { get; init; } = string.Empty;
 
     /// <summary>How it was done; none for other kinds than care.</summary>
@@ -189,6 +213,18 @@ public sealed record LoggedMethodDocument
     /// <summary>Ids of the surfaces; none for a chore.</summary>
     [MaxLength(SurfaceRules.MostSurfaces, ErrorMessage = "Name up to 200 surfaces.")]
     public IReadOnlyList<string> Surfaces { get; init; } = [];
+
+    /// <summary>Writes a method down.</summary>
+    public static LoggedMethodDocument Of(StepMethod method) =>
+        new()
+        {
+            Method = method.MethodId,
+            Rounds = method.Rounds,
+            Surfaces = method.SurfaceIds,
+        };
+
+    /// <summary>Reads it back.</summary>
+    public StepMethod ToMethod() => new(Method, Rounds, Surfaces);
 }
 
 /// <summary>A product as an entry of the log names it.</summary>
@@ -198,15 +234,11 @@ public sealed record LoggedProductDocument
     public required Guid Id { get; init; }
 
     /// <summary>What it was called.</summary>
-    [StringLength(
-        Core.Products.Product.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters."
-    )]
+    [Name(Core.Products.Product.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>The product's share of the mixture.</summary>
-    [Range(0.00009, 1.0, ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1.")]
+    [Range(Core.Products.Strength.LeastShare, 1.0, ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1.")]
     public required double Strength { get; init; }
 
     /// <summary>How much of the product was used, without water, in millilitres or pieces.</summary>

@@ -6,8 +6,8 @@ namespace Cove.Data;
 /// <summary>Writes vehicles as JSON files and reads them back.</summary>
 public static class VehicleFile
 {
-    /// <summary>The largest file that is read.</summary>
-    public const int LargestBytes = 16 * 1024 * 1024;
+    /// <summary>The largest file that is read: what a vehicle takes that has as many entries and runs as Cove keeps.</summary>
+    public const int LargestBytes = 64 * 1024 * 1024;
 
     /// <summary>Writes a vehicle.</summary>
     public static byte[] Write(VehicleDocument document) =>
@@ -18,47 +18,25 @@ public static class VehicleFile
     /// <param name="now">The present instant: nothing in the record may lie after it.</param>
     public static VehicleFileReading Read(ReadOnlyMemory<byte> json, DateTimeOffset now)
     {
-        ReadOnlySpan<byte> text = json.Span;
-        try
+        // A mark at the beginning that says "UTF-8" is no part of the text.
+        ReadOnlyMemory<byte> text = json.Span.StartsWith("\uFEFF"u8) ? json[3..] : json;
+        IReadOnlyList<Flaw> shape = JsonShape.Check(text, typeof(VehicleDocument), CoveJson.File, "file");
+        if (shape.Count > 0)
         {
-            // A mark at the beginning that says "UTF-8" is no part of the text.
-            if (text.StartsWith("\uFEFF"u8))
-            {
-                text = text[3..];
-            }
-
-            VehicleDocument? document = JsonSerializer.Deserialize<VehicleDocument>(text, CoveJson.File);
-            if (document is null)
-            {
-                return Refused([new FileFlaw(1, "file", "Give an object in braces.")]);
-            }
-
-            Flaw[] flaws = [.. Annotations.Check(document)];
-            if (flaws.Length == 0)
-            {
-                flaws = [.. VehicleFileRules.Check(document, now)];
-            }
-
-            return flaws.Length > 0 ? Refused(InLines(text, flaws)) : new VehicleFileReading(document, []);
+            return Refused(InLines(text.Span, shape));
         }
-        catch (JsonException error)
+
+        VehicleDocument document = JsonSerializer.Deserialize<VehicleDocument>(text.Span, CoveJson.File)!;
+        Flaw[] flaws = [.. Annotations.Check(document)];
+        if (flaws.Length == 0)
         {
-            int line = (int)(error.LineNumber ?? 0) + 1;
-            return Refused([
-                .. JsonWords
-                    .Explain(error, "file")
-                    .Select(flaw => new FileFlaw(line, flaw.Property, flaw.Sentence)),
-            ]);
+            flaws = [.. VehicleFileRules.Check(document, now)];
         }
-        catch (InvalidOperationException)
-        {
-            return Refused([
-                new FileFlaw(1, "file", "This file is not text in UTF-8. Save it as UTF-8 and try again."),
-            ]);
-        }
+
+        return flaws.Length > 0 ? Refused(InLines(text.Span, flaws)) : new VehicleFileReading(document, []);
     }
 
-    private static FileFlaw[] InLines(ReadOnlySpan<byte> text, Flaw[] flaws)
+    private static FileFlaw[] InLines(ReadOnlySpan<byte> text, IReadOnlyList<Flaw> flaws)
     {
         JsonLines lines = JsonLines.Of(text, flaws.Select(flaw => flaw.Property));
         return

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Cove.Core;
 using Cove.Core.Inspections;
 using Cove.Core.Methods;
+using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 
@@ -10,18 +11,8 @@ namespace Cove.Data;
 /// <summary>What the parts of a vehicle file must hold to together.</summary>
 internal static class VehicleFileRules
 {
-    /// <summary>Clocks of two machines differ a little.</summary>
-    private static readonly TimeSpan Leeway = TimeSpan.FromDays(1);
-
-    private static readonly DateTimeOffset Earliest = new(1990, 1, 1, 0, 0, 0, TimeSpan.Zero);
-
     public static IEnumerable<Flaw> Check(VehicleDocument file, DateTimeOffset now)
     {
-        if (!SurfaceRules.IsName(file.Name, Vehicle.LongestName))
-        {
-            yield return new Flaw("name", "Use 1 to 60 characters for the name, without control characters.");
-        }
-
         Flaw[] layout =
         [
             .. file
@@ -33,7 +24,10 @@ internal static class VehicleFileRules
             yield return flaw;
         }
 
-        IEnumerable<Flaw> rest = Times(file, now + Leeway).Concat(Odometers(file)).Concat(Log(file));
+        IEnumerable<Flaw> rest = Times(file, now + RecordTime.Leeway)
+            .Concat(Odometers(file))
+            .Concat(Log(file))
+            .Concat(Runs(file));
         if (layout.Length == 0)
         {
             rest = rest.Concat(Surfaces(file)).Concat(Levels(file));
@@ -123,25 +117,78 @@ internal static class VehicleFileRules
             .. file.Levels.Select((one, i) => ($"levels[{i}].from", (DateTimeOffset?)one.From)),
             .. file.Log.Select((one, i) => ($"log[{i}].at", (DateTimeOffset?)one.At)),
             .. file.Log.Select((one, i) => ($"log[{i}].undoneAt", one.UndoneAt)),
+            .. file.Log.Select((one, i) => ($"log[{i}].settledAt", one.SettledAt)),
+            .. file.Instructions.Select((one, i) => ($"instructions[{i}].at", (DateTimeOffset?)one.At)),
+            .. file.Runs.SelectMany((run, i) => TimesOf(run, $"runs[{i}]")),
         ];
         foreach (var (path, at) in times)
         {
-            if (at is { } instant && (instant < Earliest || instant > latest))
+            if (at is { } instant && !RecordTime.IsFit(instant, latest))
             {
-                yield return new Flaw(
-                    path,
-                    $"Give a time from {Earliest.Year} on that is not in the future."
-                );
+                yield return new Flaw(path, RecordTime.HowToGive);
             }
         }
 
-        for (int i = 1; i < file.Use.Count; i++)
+        var begun = new HashSet<DateTimeOffset>();
+        for (int i = 0; i < file.Use.Count; i++)
         {
-            if (file.Use.Take(i).Any(one => one.From == file.Use[i].From))
+            if (RecordTime.IsFit(file.Use[i].From, latest) && !begun.Add(RecordTime.ToStored(file.Use[i].From)))
             {
                 yield return new Flaw(
                     $"use[{i}].from",
                     "Two uses begin at this time. Give each a time of its own."
+                );
+            }
+        }
+    }
+
+    private static IEnumerable<(string Path, DateTimeOffset? At)> TimesOf(RunDocument run, string path) =>
+        [
+            ($"{path}.plannedAt", run.PlannedAt),
+            ($"{path}.startedAt", run.StartedAt),
+            ($"{path}.finishedAt", run.FinishedAt),
+            .. run.Events.Select((one, i) => ($"{path}.events[{i}].at", (DateTimeOffset?)one.At)),
+        ];
+
+    /// <summary>Holds each run to what could have been said in it.</summary>
+    private static IEnumerable<Flaw> Runs(VehicleDocument file)
+    {
+        if (file.Runs.Count(run => run.FinishedAt is null) > 1)
+        {
+            yield return new Flaw("runs", "Only one run can be under way. End the others.");
+        }
+
+        for (int i = 0; i < file.Runs.Count; i++)
+        {
+            RunDocument run = file.Runs[i];
+            if (run.Steps.Count == 0)
+            {
+                yield return new Flaw($"runs[{i}].steps", "Give at least one step.");
+                continue;
+            }
+
+            var progress = new RunProgress([.. run.Steps.Select(step => step.ToStep())], run.StartedAt, []);
+            for (int said = 0; said < run.Events.Count; said++)
+            {
+                RunEvent next = run.Events[said].ToEvent();
+                string? refusal =
+                    next.Towel is null && next.Kind is RunEventKind.FaceTurned or RunEventKind.TowelRetired
+                        ? "Say which towel it was about."
+                        : progress.Refusal(next);
+                if (refusal is not null)
+                {
+                    yield return new Flaw($"runs[{i}].events[{said}]", refusal);
+                    break;
+                }
+
+                progress.Take(next);
+            }
+
+            if (progress.FinishedAt is null != run.FinishedAt is null)
+            {
+                yield return new Flaw(
+                    $"runs[{i}].finishedAt",
+                    "A run is over when its events say so, and only then."
                 );
             }
         }
@@ -152,7 +199,15 @@ internal static class VehicleFileRules
         var known = new List<OdometerReading>();
         for (int i = 0; i < file.Odometer.Count; i++)
         {
-            var reading = new OdometerReading(file.Odometer[i].At, file.Odometer[i].Kilometres);
+            if (!RecordTime.IsFit(file.Odometer[i].At, DateTimeOffset.MaxValue))
+            {
+                continue;
+            }
+
+            var reading = new OdometerReading(
+                RecordTime.ToStored(file.Odometer[i].At),
+                file.Odometer[i].Kilometres
+            );
             if (known.Exists(one => one.At == reading.At))
             {
                 yield return new Flaw($"odometer[{i}].at", "Two readings were taken at this time. Give one.");
@@ -194,6 +249,11 @@ internal static class VehicleFileRules
             )
             {
                 yield return new Flaw($"log[{i}].result", "This inspection has no result of that id.");
+            }
+
+            if (entry.Run >= file.Runs.Count)
+            {
+                yield return new Flaw($"log[{i}].run", "This file has no run at that place.");
             }
 
             if (entry.Methods.Any(method => MethodLibrary.Find(method.Method) is null))

@@ -44,7 +44,11 @@ internal sealed class LogRow : OwnedRow
     [NotMapped]
     public IReadOnlyList<StepMethod> Methods
     {
-        get => MethodsJson.Length == 0 ? [] : JsonSerializer.Deserialize<StepMethod[]>(MethodsJson)!;
+        // How it was done is a detail: an entry whose detail cannot be read still says that it was done.
+        get =>
+            MethodsJson.Length == 0
+                ? []
+                : UnreadableRowException.Try(() => StoredJson.Read<StepMethod[]>(MethodsJson, "Log", Id)) ?? [];
         set => MethodsJson = value.Count == 0 ? string.Empty : JsonSerializer.Serialize(value);
     }
 

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using System.Text.Json;
 using Cove.Core.Products;
 using Cove.Core.Sessions;
 
@@ -17,14 +16,20 @@ internal sealed class ProductRow : OwnedRow
     /// <summary>Counts the changes of the product and its bottles; a change that names an older number has lost the race.</summary>
     public int Version { get; set; }
 
+    /// <summary>When it went into the wastebasket; null while it is on the shelf.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
     [NotMapped]
     public Product Product
     {
         get =>
-            JsonSerializer
-                .Deserialize<ProductDocument>(DetailsJson, CoveJson.Column)!
-                .ToProduct(Id, DateTimeOffset.UnixEpoch);
-        set => DetailsJson = JsonSerializer.Serialize(ProductDocument.Of(value), CoveJson.Column);
+            StoredJson.Read<ProductDocument, Product>(
+                DetailsJson,
+                "Products",
+                Id,
+                document => document.ToProduct(Id, DateTimeOffset.UnixEpoch)
+            );
+        set => DetailsJson = StoredJson.Write(ProductDocument.Of(value));
     }
 }
 
@@ -41,8 +46,8 @@ internal sealed class KitRow : OwnedRow
     [NotMapped]
     public KitDocument Kit
     {
-        get => JsonSerializer.Deserialize<KitDocument>(KitJson, CoveJson.Column)!;
-        set => KitJson = JsonSerializer.Serialize(value, CoveJson.Column);
+        get => StoredJson.Read<KitDocument>(KitJson, "Kits", Id);
+        set => KitJson = StoredJson.Write(value);
     }
 }
 

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using System.Text.Json;
 using Cove.Core.Upkeep;
 
 namespace Cove.Data.Rows;
@@ -16,8 +15,14 @@ internal sealed class UsageRow : OwnedRow
     [NotMapped]
     public CarUse Use
     {
-        get => JsonSerializer.Deserialize<UseDocument>(UseJson, CoveJson.Column)!.ToUse();
-        set => UseJson = JsonSerializer.Serialize(UseDocument.Of(value), CoveJson.Column);
+        get =>
+            StoredJson.Read<UseDocument, CarUse>(
+                UseJson,
+                "Usage",
+                $"{VehicleId}, from {From:O}",
+                document => document.ToUse()
+            );
+        set => UseJson = StoredJson.Write(UseDocument.Of(value));
     }
 
     public UsageEntry ToEntry() => new(From, Use);

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using System.Text.Json;
 using Cove.Core.Vehicles;
 
 namespace Cove.Data.Rows;
@@ -15,6 +14,12 @@ internal sealed class VehicleRow : OwnedRow
     public DateTimeOffset AddedAt { get; set; }
 
     public DateTimeOffset? ArchivedAt { get; set; }
+
+    /// <summary>When it went into the wastebasket; null while it is in use or in the archive.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <summary>Counts the changes of what the owner says of its use; apart from <see cref="Version"/>, so that the two forms do not disturb each other.</summary>
+    public int UseVersion { get; set; }
 
     /// <summary>Looks before this teach nothing.</summary>
     public DateTimeOffset? LearntSince { get; set; }
@@ -40,8 +45,17 @@ internal sealed class VehicleRow : OwnedRow
     [NotMapped]
     public CabinLayout Layout
     {
-        get => JsonSerializer.Deserialize<CabinLayout>(LayoutJson, CoveJson.Column)!;
-        set => LayoutJson = JsonSerializer.Serialize(value, CoveJson.Column);
+        get =>
+            StoredJson.Read<CabinLayout, CabinLayout>(
+                LayoutJson,
+                "Vehicles",
+                Id,
+                layout =>
+                    layout.Problems().Count == 0
+                        ? layout
+                        : throw new InvalidOperationException("No cabin can be built from this.")
+            );
+        set => LayoutJson = StoredJson.Write(value);
     }
 
     public Vehicle ToVehicle() =>

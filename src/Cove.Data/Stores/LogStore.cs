@@ -100,16 +100,6 @@ public sealed class LogStore
         return [.. rows.Select(ToEntry)];
     }
 
-    /// <summary>Finds an entry; null when the owner has none of that id.</summary>
-    public async Task<LogEntry?> Find(Guid id, CancellationToken cancel = default) =>
-        await context
-            .Log.AsNoTracking()
-            .Include(row => row.Products)
-            .FirstOrDefaultAsync(row => row.Id == id, cancel)
-            is { } row
-            ? ToEntry(row)
-            : null;
-
     /// <summary>Corrects an entry.</summary>
     /// <param name="id">The entry.</param>
     /// <param name="version">The version the correction was based on.</param>
@@ -129,6 +119,7 @@ public sealed class LogStore
         CancellationToken cancel = default
     )
     {
+        at = RecordTime.ToStored(at);
         bool tooEarly = await context
             .Log.Where(row => row.Id == id)
             .Join(
@@ -244,8 +235,7 @@ public sealed class LogStore
                 Strength = strength.Share,
             }
         );
-        context.Log.Add(row);
-        await context.SaveChangesAsync(cancel);
+        await Keep(row, cancel);
         return ToEntry(row);
     }
 
@@ -269,8 +259,7 @@ public sealed class LogStore
     {
         LogRow row = New(ledger, LogEntryKind.Note, testId, [surfaceId], at, note);
         row.Result = resultId;
-        context.Log.Add(row);
-        await context.SaveChangesAsync(cancel);
+        await Keep(row, cancel);
         return ToEntry(row);
     }
 
@@ -322,13 +311,28 @@ public sealed class LogStore
             Note = note,
         };
 
-    private async Task Record(CareLedger ledger, LogRow row, CancellationToken cancel)
+    /// <summary>Makes sure that the log of a vehicle has room for one more entry.</summary>
+    /// <exception cref="RecordFullException">It has none.</exception>
+    internal static async Task RequireRoom(CoveContext context, Guid vehicleId, CancellationToken cancel) =>
+        RecordFullException.ThrowIfFull(
+            await context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel),
+            VehicleDocument.MostLogEntries,
+            "entries in its log"
+        );
+
+    private async Task Keep(LogRow row, CancellationToken cancel)
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await RequireRoom(context, row.VehicleId, cancel);
         context.Log.Add(row);
         await context.SaveChangesAsync(cancel);
+    }
+
+    private async Task Record(CareLedger ledger, LogRow row, CancellationToken cancel)
+    {
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        await Keep(row, cancel);
         await replay.Refresh(ledger, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
     }
 
     internal static LogEntry ToEntry(LogRow row) =>
@@ -369,11 +373,11 @@ public sealed class LogStore
         CancellationToken cancel
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         LogRow? row = await context
             .Log.Include(row => row.Products)
             .FirstOrDefaultAsync(row => row.Id == id, cancel);
-        if (row is null)
+        if (row is null || await vehicles.Ledger(row.VehicleId, cancel) is not { } ledger)
         {
             return new Changed<LogEntry>(ChangeOutcome.NotFound);
         }
@@ -386,9 +390,8 @@ public sealed class LogStore
         change(row);
         row.Version++;
         await context.SaveChangesAsync(cancel);
-        CareLedger ledger = (await vehicles.Ledger(row.VehicleId, cancel))!;
         await replay.Refresh(ledger, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return new Changed<LogEntry>(ChangeOutcome.Made, ToEntry(row));
     }
 }

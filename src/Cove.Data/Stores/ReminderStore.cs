@@ -59,7 +59,14 @@ public sealed class ReminderStore
     /// <returns>Whether the owner has such an entry.</returns>
     public async Task<bool> Settle(Guid entryId, DateTimeOffset now, CancellationToken cancel = default)
     {
-        if (await context.Log.FirstOrDefaultAsync(row => row.Id == entryId, cancel) is not { } row)
+        if (
+            await context.Log.FirstOrDefaultAsync(
+                row =>
+                    row.Id == entryId && context.Vehicles.Any(vehicle => vehicle.Id == row.VehicleId),
+                cancel
+            )
+            is not { } row
+        )
         {
             return false;
         }

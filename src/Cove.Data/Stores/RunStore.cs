@@ -1,4 +1,3 @@
-using System.Text.Json;
 using Cove.Core.Sessions;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -8,8 +7,6 @@ namespace Cove.Data;
 /// <summary>Keeps runs. Each thing said is stored, with the log entry and the levels that follow from it, before the answer goes out.</summary>
 public sealed class RunStore
 {
-    private static readonly JsonSerializerOptions StepsJson = new() { Converters = { new StrengthJson() } };
-
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
     private readonly CareReplay replay;
@@ -38,28 +35,37 @@ public sealed class RunStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
-        RunRow? known = await Whole.FirstOrDefaultAsync(
-            row => row.VehicleId == vehicleId && (row.StartKey == key || row.FinishedAt == null),
-            cancel
-        );
-        if (known is not null)
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        if (await context.Runs.Where(row => row.StartKey == key).FirstOrDefaultAsync(cancel) is { } known)
         {
-            return known.StartKey == key
-                ? new Changed<SavedRun>(ChangeOutcome.Made, ToRun(known))
+            return known.VehicleId == vehicleId && await Find(known.Id, cancel) is { } again
+                ? new Changed<SavedRun>(ChangeOutcome.Made, again)
                 : new Changed<SavedRun>(
                     ChangeOutcome.Refused,
-                    Reason: "A run of this vehicle is under way. Go on with it or finish it first."
+                    Reason: "This key has started a run of another car. Send a new key for each start."
                 );
         }
 
+        if (await UnderWay(vehicleId, cancel) is not null)
+        {
+            return new Changed<SavedRun>(
+                ChangeOutcome.Refused,
+                Reason: "A run of this vehicle is under way. Go on with it or finish it first."
+            );
+        }
+
+        RecordFullException.ThrowIfFull(
+            await context.Runs.CountAsync(row => row.VehicleId == vehicleId, cancel),
+            VehicleDocument.MostRuns,
+            "runs"
+        );
         var session = new SessionRow
         {
             Id = Guid.CreateVersion7(now),
             VehicleId = vehicleId,
             PlannedAt = now,
             Minutes = minutes,
-            Steps = JsonSerializer.Serialize(steps, StepsJson),
+            Steps = StoredJson.Write(SessionDocument.Of(steps)),
         };
         var run = new RunRow
         {
@@ -71,7 +77,7 @@ public sealed class RunStore
         };
         context.Runs.Add(run);
         await context.SaveChangesAsync(cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return new Changed<SavedRun>(ChangeOutcome.Made, ToRun(run));
     }
 
@@ -79,12 +85,13 @@ public sealed class RunStore
     public async Task<SavedRun?> Find(Guid id, CancellationToken cancel = default) =>
         await Whole.FirstOrDefaultAsync(row => row.Id == id, cancel) is { } row ? ToRun(row) : null;
 
-    /// <summary>The run of a vehicle that is under way; null when there is none.</summary>
-    public async Task<SavedRun?> UnderWay(Guid vehicleId, CancellationToken cancel = default) =>
-        await Whole.FirstOrDefaultAsync(row => row.VehicleId == vehicleId && row.FinishedAt == null, cancel)
-            is { } row
-            ? ToRun(row)
-            : null;
+    /// <summary>The run of a vehicle that is under way, by its id; null when there is none.</summary>
+    public Task<Guid?> UnderWay(Guid vehicleId, CancellationToken cancel = default) =>
+        context
+            .Runs.Where(row => row.VehicleId == vehicleId && row.FinishedAt == null)
+            .OrderBy(row => row.StartedAt)
+            .Select(row => (Guid?)row.Id)
+            .FirstOrDefaultAsync(cancel);
 
     /// <summary>Takes something said during a run.</summary>
     /// <param name="id">The run.</param>
@@ -98,7 +105,7 @@ public sealed class RunStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         RunRow? run = await Whole.FirstOrDefaultAsync(row => row.Id == id, cancel);
         if (run is null)
         {
@@ -110,11 +117,19 @@ public sealed class RunStore
             return new Changed<SavedRun>(ChangeOutcome.Made, ToRun(run));
         }
 
-        if (ToRun(run).Progress.Refusal(said) is { } reason)
+        RunProgress before = ToRun(run).Progress;
+        said = before.InOrder(said);
+        if (before.Refusal(said) is { } reason)
         {
             return new Changed<SavedRun>(ChangeOutcome.Refused, Reason: reason);
         }
 
+        // The end always finds room.
+        RecordFullException.ThrowIfFull(
+            run.Events.Count + (said.Kind == RunEventKind.Finished ? 0 : 1),
+            RunDocument.MostEvents,
+            "events in this run"
+        );
         var row = new RunEventRow
         {
             RunId = run.Id,
@@ -137,12 +152,17 @@ public sealed class RunStore
         await context.SaveChangesAsync(cancel);
         SavedRun saved = ToRun(run);
         await WriteLog(saved, said, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return new Changed<SavedRun>(ChangeOutcome.Made, saved);
     }
 
+    /// <summary>The runs of cars that are not in the wastebasket.</summary>
     private IQueryable<RunRow> Whole =>
-        context.Runs.AsNoTracking().Include(row => row.Session).Include(row => row.Events);
+        context
+            .Runs.AsNoTracking()
+            .Include(row => row.Session)
+            .Include(row => row.Events)
+            .Where(row => context.Vehicles.Any(vehicle => vehicle.Id == row.VehicleId));
 
     private async Task WriteLog(SavedRun run, RunEvent said, CancellationToken cancel)
     {
@@ -151,6 +171,7 @@ public sealed class RunStore
             return;
         }
 
+        await LogStore.RequireRoom(context, run.VehicleId, cancel);
         RunStep step = run.Progress.Steps[said.Step];
         if (step.IsChore)
         {
@@ -206,7 +227,12 @@ public sealed class RunStore
             row.VehicleId,
             row.Session!.Minutes,
             new RunProgress(
-                JsonSerializer.Deserialize<RunStep[]>(row.Session.Steps, StepsJson)!,
+                StoredJson.Read<SessionDocument, RunStep[]>(
+                    row.Session.Steps,
+                    "Sessions",
+                    row.SessionId,
+                    session => [.. session.Steps.Select(step => step.ToStep())]
+                ),
                 row.StartedAt,
                 row.Events.OrderBy(said => said.Sequence).Select(said => said.ToEvent())
             )

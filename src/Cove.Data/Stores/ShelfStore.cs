@@ -20,20 +20,32 @@ public sealed class ShelfStore
             .OrderBy(row => row.Position)
             .ToListAsync(cancel);
         KitRow? kit = await context.Kits.AsNoTracking().FirstOrDefaultAsync(cancel);
-        Product[] products = [.. rows.Select(row => row.Product)];
+        var unread = new List<string>();
+        Product[] products =
+        [
+            .. rows.Select(row => UnreadableRowException.Try(() => row.Product, unread)).OfType<Product>(),
+        ];
+        KitDocument? known = kit is null ? null : UnreadableRowException.Try(() => kit.Kit, unread);
         return new SavedShelf(
-            (kit?.Kit ?? new KitDocument()).ToShelf(products),
+            (known ?? new KitDocument()).ToShelf(products),
             rows.ToDictionary(row => row.Id, row => row.Version),
-            kit?.Version ?? 0
+            kit?.Version ?? 0,
+            unread
         );
     }
 
     /// <summary>What was used of each product since its bottles were measured. Undone entries of the log do not count.</summary>
-    public async Task<ILookup<Guid, ProductUse>> Uses(Shelf shelf, CancellationToken cancel = default)
+    public Task<ILookup<Guid, ProductUse>> Uses(Shelf shelf, CancellationToken cancel = default) =>
+        Uses(shelf.Products, cancel);
+
+    private async Task<ILookup<Guid, ProductUse>> Uses(
+        IEnumerable<Product> products,
+        CancellationToken cancel
+    )
     {
         DateTimeOffset[] measured =
         [
-            .. shelf.Products.SelectMany(product => product.Bottles).Select(bottle => bottle.MeasuredAt),
+            .. products.SelectMany(product => product.Bottles).Select(bottle => bottle.MeasuredAt),
         ];
         if (measured.Length == 0)
         {
@@ -60,13 +72,26 @@ public sealed class ShelfStore
             .ToLookup(use => use.ProductId);
     }
 
-    /// <summary>Measures every bottle by what was used, so that entries of the log may go without giving anything back.</summary>
+    /// <summary>Measures the bottles that a vehicle's care was done from by what was used, so that its log may go without giving anything back.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
     /// <param name="now">The present instant.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    public async Task Settle(DateTimeOffset now, CancellationToken cancel = default)
+    internal async Task Settle(Guid vehicleId, DateTimeOffset now, CancellationToken cancel)
     {
-        var uses = await Uses((await Load(cancel)).Shelf, cancel);
-        foreach (ProductRow row in await context.Products.ToListAsync(cancel))
+        Guid[] used = await context
+            .ProductUses.Where(use =>
+                use.Taken && context.Log.Any(entry => entry.Id == use.LogId && entry.VehicleId == vehicleId)
+            )
+            .Select(use => use.ProductId)
+            .Distinct()
+            .ToArrayAsync(cancel);
+        List<ProductRow> rows = await context
+            .Products.IgnoreQueryFilters([CoveContext.NotDeleted])
+            .Where(row => used.Contains(row.Id))
+            .ToListAsync(cancel);
+        ProductRow[] readable = [.. rows.Where(row => UnreadableRowException.Try(() => row.Product) is not null)];
+        var uses = await Uses(readable.Select(row => row.Product), cancel);
+        foreach (ProductRow row in readable)
         {
             Product product = row.Product;
             var left = BottleStock.Left(product, uses[product.Id]);
@@ -136,14 +161,14 @@ public sealed class ShelfStore
     /// <returns>Whether there was room for them.</returns>
     public async Task<bool> Add(IReadOnlyList<Product> products, CancellationToken cancel = default)
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         int count = await context.Products.CountAsync(cancel);
         if (count + products.Count > ProductRules.MostProducts)
         {
             return false;
         }
 
-        int position = (await context.Products.MaxAsync(row => (int?)row.Position, cancel) ?? -1) + 1;
+        int position = (await context.Products.IgnoreQueryFilters([CoveContext.NotDeleted]).MaxAsync(row => (int?)row.Position, cancel) ?? -1) + 1;
         context.Products.AddRange(
             products.Select(
                 (product, i) =>
@@ -158,7 +183,7 @@ public sealed class ShelfStore
             )
         );
         await context.SaveChangesAsync(cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return true;
     }
 
@@ -169,9 +194,13 @@ public sealed class ShelfStore
     public Task<Changed<Product>> Change(int version, Product product, CancellationToken cancel = default) =>
         Change(product.Id, version, row => row.Product = product, cancel);
 
-    /// <summary>Takes a product off the shelf. What the log says of it stays.</summary>
-    public Task<Changed<Product>> Remove(Guid id, int version, CancellationToken cancel = default) =>
-        Change(id, version, row => context.Products.Remove(row), cancel);
+    /// <summary>Takes a product off the shelf and puts it into the wastebasket. What the log says of it stays.</summary>
+    public Task<Changed<Product>> Discard(
+        Guid id,
+        int version,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    ) => Change(id, version, row => row.DeletedAt = now, cancel);
 
     /// <summary>Changes tools, towels and schools.</summary>
     /// <param name="version">The version the change was based on; 0 for the first time.</param>
@@ -183,7 +212,7 @@ public sealed class ShelfStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         KitRow? row = await context.Kits.FirstOrDefaultAsync(cancel);
         if ((row?.Version ?? 0) != version)
         {
@@ -199,7 +228,7 @@ public sealed class ShelfStore
         row.Kit = kit;
         row.Version++;
         await context.SaveChangesAsync(cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return new Changed<KitDocument>(ChangeOutcome.Made, kit);
     }
 
@@ -229,6 +258,14 @@ public sealed class ShelfStore
         CancellationToken cancel = default
     )
     {
+        RecordFullException.ThrowIfFull(
+            await context.Instructions.CountAsync(
+                one => one.VehicleId == vehicleId || one.VehicleId == null,
+                cancel
+            ),
+            VehicleDocument.MostInstructions,
+            "makers' instructions"
+        );
         var row = new InstructionRow
         {
             Id = Guid.CreateVersion7(at),
@@ -247,7 +284,12 @@ public sealed class ShelfStore
     /// <summary>Takes a maker's instruction back.</summary>
     /// <returns>Whether there was one of that id.</returns>
     public async Task<bool> RemoveInstruction(Guid id, CancellationToken cancel = default) =>
-        await context.Instructions.Where(row => row.Id == id).ExecuteDeleteAsync(cancel) > 0;
+        await context
+            .Instructions.Where(row =>
+                row.Id == id
+                && (row.VehicleId == null || context.Vehicles.Any(vehicle => vehicle.Id == row.VehicleId))
+            )
+            .ExecuteDeleteAsync(cancel) > 0;
 
     private async Task<Changed<Product>> Change(
         Guid id,
@@ -286,7 +328,13 @@ public sealed class ShelfStore
 /// <param name="Shelf">The shelf.</param>
 /// <param name="Versions">The version of each product.</param>
 /// <param name="KitVersion">The version of tools, towels and schools; 0 while none are recorded.</param>
-public sealed record SavedShelf(Shelf Shelf, IReadOnlyDictionary<Guid, int> Versions, int KitVersion);
+/// <param name="Unread">A sentence for each row that cannot be understood and is left out.</param>
+public sealed record SavedShelf(
+    Shelf Shelf,
+    IReadOnlyDictionary<Guid, int> Versions,
+    int KitVersion,
+    IReadOnlyList<string> Unread
+);
 
 /// <summary>A maker's instruction on record.</summary>
 /// <param name="Id">Identifies it.</param>

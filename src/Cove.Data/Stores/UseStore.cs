@@ -1,3 +1,4 @@
+using Cove.Core;
 using Cove.Core.Upkeep;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -19,43 +20,80 @@ public sealed class UseStore
     }
 
     /// <summary>What the owner last said of the use of a vehicle. Null when the owner has none of that id.</summary>
-    public async Task<CarUse?> Said(Guid vehicleId, CancellationToken cancel = default) =>
-        await context
+    public async Task<SavedUse?> Said(Guid vehicleId, CancellationToken cancel = default)
+    {
+        var known = await context
+            .Vehicles.Where(vehicle => vehicle.Id == vehicleId)
+            .Select(vehicle => new { vehicle.UseVersion })
+            .FirstOrDefaultAsync(cancel);
+        if (known is null)
+        {
+            return null;
+        }
+
+        List<UsageRow> rows = await context
             .Usage.AsNoTracking()
             .Where(row => row.VehicleId == vehicleId)
             .OrderByDescending(row => row.From)
-            .FirstOrDefaultAsync(cancel)
-            is { } row
-            ? row.Use
-            : null;
+            .ToListAsync(cancel);
+        return new SavedUse(
+            rows.Select(row => UnreadableRowException.Try(() => row.Use)).FirstOrDefault(use => use is not null)
+                ?? CarUse.Reference,
+            known.UseVersion
+        );
+    }
 
     /// <summary>Changes how a vehicle is used, from an instant on. What came before stays as it was.</summary>
-    /// <returns>False when the owner has no vehicle of that id.</returns>
-    public async Task<bool> Change(
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="version">The version of the use that the change is based on.</param>
+    /// <param name="use">The use.</param>
+    /// <param name="from">From when on it holds.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<Changed<SavedUse>> Change(
         Guid vehicleId,
+        int version,
         CarUse use,
         DateTimeOffset from,
         CancellationToken cancel = default
     )
     {
-        if (!await context.Vehicles.AnyAsync(row => row.Id == vehicleId, cancel))
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        VehicleRow? vehicle = await context
+            .Vehicles.Include(row => row.Usage)
+            .FirstOrDefaultAsync(row => row.Id == vehicleId, cancel);
+        if (vehicle is null)
         {
-            return false;
+            return new Changed<SavedUse>(ChangeOutcome.NotFound);
         }
 
-        UsageRow? same = await context.Usage.FirstOrDefaultAsync(
-            row => row.VehicleId == vehicleId && row.From == from,
-            cancel
-        );
-        if (same is null)
+        if (vehicle.UseVersion != version)
         {
-            same = new UsageRow { VehicleId = vehicleId, From = from };
-            context.Usage.Add(same);
+            return new Changed<SavedUse>(ChangeOutcome.Stale);
         }
 
-        same.Use = use;
+        UsageRow? last = vehicle.Usage.MaxBy(row => row.From);
+        DateTimeOffset stored = RecordTime.ToStored(from);
+        if (last is not null && last.From >= stored)
+        {
+            // The same millisecond, or a clock that was set back: what is said last holds.
+            last.Use = use;
+        }
+        else if (vehicle.Usage.Count >= VehicleDocument.MostUses)
+        {
+            return new Changed<SavedUse>(
+                ChangeOutcome.Refused,
+                Reason: "The use of this car has changed too often to keep more. Correct the last answer instead."
+            );
+        }
+        else
+        {
+            vehicle.Usage.Add(new UsageRow { From = stored, Use = use });
+        }
+
+        vehicle.UseVersion++;
         await context.SaveChangesAsync(cancel);
-        return true;
+        await scope.CommitAsync(cancel);
+        return new Changed<SavedUse>(ChangeOutcome.Made, new SavedUse(use, vehicle.UseVersion));
     }
 
     /// <summary>The readings of a vehicle's odometer, newest first.</summary>
@@ -78,13 +116,22 @@ public sealed class UseStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         if (!await context.Vehicles.AnyAsync(row => row.Id == vehicleId, cancel))
         {
             return new Changed<SavedReading>(ChangeOutcome.NotFound);
         }
 
+        reading = reading with { At = RecordTime.ToStored(reading.At) };
         var known = (await Readings(vehicleId, cancel)).Where(one => one.At != reading.At).ToArray();
+        if (known.Length >= VehicleDocument.MostReadings)
+        {
+            return new Changed<SavedReading>(
+                ChangeOutcome.Refused,
+                Reason: "There are as many readings as Cove keeps. Take some of the older ones back first."
+            );
+        }
+
         if (
             Odometer.Refusal(
                 [.. known.Select(one => new OdometerReading(one.At, one.Kilometres))],
@@ -110,7 +157,7 @@ public sealed class UseStore
         );
         await context.SaveChangesAsync(cancel);
         await replay.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return new Changed<SavedReading>(ChangeOutcome.Made, reading);
     }
 
@@ -122,7 +169,7 @@ public sealed class UseStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         int found = await context
             .Odometer.Where(row => row.VehicleId == vehicleId && row.At == at)
             .ExecuteDeleteAsync(cancel);
@@ -132,10 +179,15 @@ public sealed class UseStore
         }
 
         await replay.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return true;
     }
 }
+
+/// <summary>What the owner says of the use of a vehicle.</summary>
+/// <param name="Use">The use.</param>
+/// <param name="Version">Counts its changes.</param>
+public sealed record SavedUse(CarUse Use, int Version);
 
 /// <summary>A reading of an odometer as it is stored.</summary>
 /// <param name="At">When it was read.</param>

@@ -1,4 +1,3 @@
-using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data.Rows;
@@ -42,10 +41,29 @@ public sealed class VehicleFileStore
             .Include(entry => entry.Products)
             .Where(entry => entry.VehicleId == vehicleId)
             .ToListAsync(cancel);
+        List<InstructionRow> instructions = await context
+            .Instructions.AsNoTracking()
+            .Where(one => one.VehicleId == vehicleId)
+            .ToListAsync(cancel);
+        RunRow[] runs =
+        [
+            .. (
+                await context
+                    .Runs.AsNoTracking()
+                    .Include(run => run.Session)
+                    .Include(run => run.Events)
+                    .Where(run => run.VehicleId == vehicleId)
+                    .ToListAsync(cancel)
+            )
+                .OrderBy(run => run.StartedAt)
+                .ThenBy(run => run.Session!.Steps, StringComparer.Ordinal),
+        ];
+        Dictionary<Guid, int> places = runs.Select((run, place) => (run.Id, place))
+            .ToDictionary(pair => pair.Id, pair => pair.place);
         return new VehicleDocument
         {
             Format = VehicleDocument.FormatName,
-            Version = 1,
+            Version = VehicleDocument.CurrentVersion,
             Id = row.Id,
             Name = row.Name,
             Description = row.Description,
@@ -86,14 +104,25 @@ public sealed class VehicleFileStore
             ],
             Log =
             [
-                .. log.OrderBy(entry => entry.At)
-                    .ThenBy(entry => entry.Kind)
-                    .ThenBy(entry => entry.Subject, StringComparer.Ordinal)
-                    .ThenBy(entry => entry.SurfaceIds, StringComparer.Ordinal)
-                    .ThenBy(entry => entry.Result, StringComparer.Ordinal)
-                    .ThenBy(entry => entry.Note, StringComparer.Ordinal)
-                    .Select(LogDocumentOf),
+                .. log.Select(entry => LogDocumentOf(entry, places))
+                    .OrderBy(entry => entry.At)
+                    .ThenBy(entry => StoredJson.Write(entry), StringComparer.Ordinal),
             ],
+            Instructions =
+            [
+                .. instructions
+                    .Select(one => new InstructionDocument
+                    {
+                        At = one.At,
+                        Surface = one.SurfaceId,
+                        Product = one.ProductId,
+                        Allows = one.Allows,
+                        Note = one.Note,
+                    })
+                    .OrderBy(one => one.At)
+                    .ThenBy(one => StoredJson.Write(one), StringComparer.Ordinal),
+            ],
+            Runs = [.. runs.Select(RunDocumentOf)],
         };
     }
 
@@ -108,11 +137,8 @@ public sealed class VehicleFileStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
-        // Ids are one to a file, whoever owns the row.
-        bool taken =
-            file.Id is not { } wished
-            || await context.Vehicles.IgnoreQueryFilters().AnyAsync(row => row.Id == wished, cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        bool taken = file.Id is not { } wished || !await Free(wished, now, cancel);
         DateTimeOffset addedAt = file.AddedAt ?? now;
         var vehicle = new VehicleRow
         {
@@ -156,18 +182,112 @@ public sealed class VehicleFileStore
             CareStateRow.Missing(vehicle, (task, _) => FirstLook.LivedIn.StartingLevel(task), now)
         );
         context.Vehicles.Add(vehicle);
-        context.Log.AddRange(file.Log.Select(entry => LogRowOf(entry, vehicle.Id)));
+        RunRow[] runs = [.. file.Runs.Select(run => RunRowOf(run, vehicle.Id))];
+        context.Runs.AddRange(runs);
+        context.Log.AddRange(
+            file.Log.Select(entry =>
+                LogRowOf(entry, vehicle.Id, entry.Run is { } place ? runs[place].Id : null)
+            )
+        );
+        context.Instructions.AddRange(
+            file.Instructions.Select(one => new InstructionRow
+            {
+                Id = Guid.CreateVersion7(one.At),
+                VehicleId = vehicle.Id,
+                SurfaceId = one.Surface,
+                ProductId = one.Product,
+                Allows = one.Allows,
+                Note = one.Note.Trim(),
+                At = one.At,
+            })
+        );
         await context.SaveChangesAsync(cancel);
         await replay.Refresh((await vehicles.Ledger(vehicle.Id, cancel))!, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return SavedVehicle.Of(vehicle);
     }
 
-    private static LogDocument LogDocumentOf(LogRow row) =>
+    /// <summary>Whether an id can be given. Where a vehicle in the wastebasket has it, that one gets another: what is brought in is what the owner wants to use.</summary>
+    private async Task<bool> Free(Guid id, DateTimeOffset now, CancellationToken cancel)
+    {
+        // Ids are one to a file, whoever owns the row.
+        if (!await context.Vehicles.IgnoreQueryFilters().AnyAsync(row => row.Id == id, cancel))
+        {
+            return true;
+        }
+
+        bool discarded = await context
+            .Vehicles.IgnoreQueryFilters([CoveContext.NotDeleted])
+            .AnyAsync(row => row.Id == id && row.DeletedAt != null, cancel);
+        if (discarded)
+        {
+            await VehicleKeys.Change(context, id, Guid.CreateVersion7(now), cancel);
+        }
+
+        return discarded;
+    }
+
+    private static RunDocument RunDocumentOf(RunRow row) =>
+        new()
+        {
+            Minutes = row.Session!.Minutes,
+            PlannedAt = row.Session.PlannedAt,
+            StartedAt = row.StartedAt,
+            FinishedAt = row.FinishedAt,
+            Steps = StoredJson.Read<SessionDocument>(row.Session.Steps, "Sessions", row.SessionId).Steps,
+            Events =
+            [
+                .. row
+                    .Events.OrderBy(said => said.Sequence)
+                    .Select(said => RunEventDocument.Of(said.ToEvent())),
+            ],
+        };
+
+    private static RunRow RunRowOf(RunDocument run, Guid vehicleId)
+    {
+        var id = Guid.CreateVersion7(run.StartedAt);
+        var row = new RunRow
+        {
+            Id = id,
+            VehicleId = vehicleId,
+            Session = new SessionRow
+            {
+                Id = Guid.CreateVersion7(run.PlannedAt),
+                VehicleId = vehicleId,
+                PlannedAt = run.PlannedAt,
+                Minutes = run.Minutes,
+                Steps = StoredJson.Write(
+                    new SessionDocument { Version = SessionDocument.Current, Steps = run.Steps }
+                ),
+            },
+            // Nobody will send its start or its events again.
+            StartKey = $"file-{id:N}",
+            StartedAt = run.StartedAt,
+            FinishedAt = run.FinishedAt,
+        };
+        row.Events.AddRange(
+            run.Events.Select(
+                (said, sequence) =>
+                    new RunEventRow
+                    {
+                        Sequence = sequence,
+                        Key = $"file-{sequence}",
+                        Kind = said.Kind,
+                        Step = said.Step,
+                        At = said.At,
+                        Towel = said.Towel,
+                    }
+            )
+        );
+        return row;
+    }
+
+    private static LogDocument LogDocumentOf(LogRow row, Dictionary<Guid, int> runs) =>
         new()
         {
             At = row.At,
             Kind = row.Kind,
+            Run = row.RunId is { } run && runs.TryGetValue(run, out int place) ? place : null,
             Subject = row.Subject,
             Surfaces = row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),
             Result = row.Result,
@@ -189,23 +309,19 @@ public sealed class VehicleFileStore
             Note = row.Note,
             Methods =
             [
-                .. row.Methods.Select(method => new LoggedMethodDocument
-                {
-                    Method = method.MethodId,
-                    Rounds = method.Rounds,
-                    Surfaces = method.SurfaceIds,
-                }),
+                .. row.Methods.Select(LoggedMethodDocument.Of),
             ],
             SettledAt = row.SettledAt,
             UndoneAt = row.UndoneAt,
         };
 
-    private static LogRow LogRowOf(LogDocument entry, Guid vehicleId)
+    private static LogRow LogRowOf(LogDocument entry, Guid vehicleId, Guid? runId)
     {
         var row = new LogRow
         {
             Id = Guid.CreateVersion7(entry.At),
             VehicleId = vehicleId,
+            RunId = runId,
             At = entry.At,
             Kind = entry.Kind,
             Subject = entry.Subject,
@@ -217,11 +333,7 @@ public sealed class VehicleFileStore
             Note = entry.Note,
             Methods =
             [
-                .. entry.Methods.Select(method => new StepMethod(
-                    method.Method,
-                    method.Rounds,
-                    method.Surfaces
-                )),
+                .. entry.Methods.Select(method => method.ToMethod()),
             ],
             SettledAt = entry.SettledAt,
             UndoneAt = entry.UndoneAt,

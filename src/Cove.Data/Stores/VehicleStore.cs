@@ -26,7 +26,7 @@ public sealed class VehicleStore
             .OrderBy(row => row.AddedAt)
             .ThenBy(row => row.Id)
             .ToListAsync(cancel);
-        return [.. rows.Select(SavedVehicle.Of)];
+        return [.. rows.Select(row => UnreadableRowException.Try(() => SavedVehicle.Of(row))).OfType<SavedVehicle>()];
     }
 
     /// <summary>What is known of a vehicle beside its levels. Null when the owner has none of that id.</summary>
@@ -54,12 +54,16 @@ public sealed class VehicleStore
             .ThenBy(vehicle => vehicle.Id)
             .ToListAsync(cancel);
         WaysOfWorking ways = await Ways(cancel);
-        return [.. rows.Select(row => LedgerOf(row, ways))];
+        return
+        [
+            .. rows.Select(row => UnreadableRowException.Try(() => LedgerOf(row, ways))).OfType<CareLedger>(),
+        ];
     }
 
     private async Task<WaysOfWorking> Ways(CancellationToken cancel) =>
-        (await context.Kits.AsNoTracking().FirstOrDefaultAsync(cancel))?.Kit.ToWays()
-        ?? WaysOfWorking.Default;
+        await context.Kits.AsNoTracking().FirstOrDefaultAsync(cancel) is { } row
+            ? UnreadableRowException.Try(() => row.Kit.ToWays()) ?? WaysOfWorking.Default
+            : WaysOfWorking.Default;
 
     private IQueryable<VehicleRow> WithoutLevels =>
         context
@@ -75,7 +79,7 @@ public sealed class VehicleStore
         new(
             row.ToVehicle(),
             Odometer.Apply(
-                new Usage(row.Usage.Select(entry => entry.ToEntry())),
+                UsageOf(row),
                 row.Odometer.Select(reading => reading.ToReading())
             ),
             row.CareStates.ToDictionary(state => state.Key, state => state.State),
@@ -83,6 +87,16 @@ public sealed class VehicleStore
             ways,
             ResidueRow.ToResidues(row.Residues)
         );
+
+    /// <summary>An answer that cannot be read is left out: the one before it holds, and where there is none, reference use.</summary>
+    private static Usage UsageOf(VehicleRow row)
+    {
+        UsageEntry[] entries =
+        [
+            .. row.Usage.Select(entry => UnreadableRowException.Try(entry.ToEntry)).OfType<UsageEntry>(),
+        ];
+        return new Usage(entries.Length > 0 ? entries : [new UsageEntry(row.AddedAt, CarUse.Reference)]);
+    }
 
     /// <summary>Adds a vehicle with a level for every task and surface.</summary>
     /// <param name="name">What the owner calls it.</param>
@@ -134,7 +148,7 @@ public sealed class VehicleStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         VehicleRow? row = await context
             .Vehicles.AsSplitQuery()
             .Include(vehicle => vehicle.Surfaces)
@@ -167,7 +181,7 @@ public sealed class VehicleStore
         );
         await context.SaveChangesAsync(cancel);
         await replay.Refresh((await Ledger(vehicleId, cancel))!, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return new EditedVehicle(ChangeOutcome.Made, SavedVehicle.Of(row));
     }
 
@@ -186,7 +200,7 @@ public sealed class VehicleStore
         CancellationToken cancel = default
     )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         int found = await context
             .Vehicles.Where(row => row.Id == vehicleId)
             .ExecuteUpdateAsync(set => set.SetProperty(row => row.LearntSince, now), cancel);
@@ -196,27 +210,34 @@ public sealed class VehicleStore
         }
 
         await replay.Refresh((await Ledger(vehicleId, cancel))!, cancel);
-        await transaction.CommitAsync(cancel);
+        await scope.CommitAsync(cancel);
         return true;
     }
 
-    /// <summary>Takes a vehicle away with everything recorded of it.</summary>
-    /// <returns>False when the owner has no vehicle of that id.</returns>
-    public async Task<bool> Delete(Guid vehicleId, CancellationToken cancel = default)
+    /// <summary>Puts a vehicle into the wastebasket with everything recorded of it.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="version">The version the owner saw.</param>
+    /// <param name="now">The present instant.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<ChangeOutcome> Discard(
+        Guid vehicleId,
+        int version,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
     {
-        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
-        await context.Instructions.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
-        await context.Log.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
-        await context
-            .RunEvents.Where(said =>
-                context.Runs.Any(run => run.Id == said.RunId && run.VehicleId == vehicleId)
-            )
-            .ExecuteDeleteAsync(cancel);
-        await context.Runs.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
-        await context.Sessions.Where(row => row.VehicleId == vehicleId).ExecuteDeleteAsync(cancel);
-        int found = await context.Vehicles.Where(row => row.Id == vehicleId).ExecuteDeleteAsync(cancel);
-        await transaction.CommitAsync(cancel);
-        return found > 0;
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        VehicleRow? row = await context.Vehicles.FirstOrDefaultAsync(one => one.Id == vehicleId, cancel);
+        if (row is null || row.Version != version)
+        {
+            return row is null ? ChangeOutcome.NotFound : ChangeOutcome.Stale;
+        }
+
+        row.DeletedAt = now;
+        row.Version++;
+        await context.SaveChangesAsync(cancel);
+        await scope.CommitAsync(cancel);
+        return ChangeOutcome.Made;
     }
 
     /// <summary>Gives every vehicle the surfaces and levels that Cove has learnt to draw and to tend since the vehicle was added.</summary>
@@ -226,11 +247,12 @@ public sealed class VehicleStore
     public async Task<int> Complete(DateTimeOffset now, CancellationToken cancel = default)
     {
         List<VehicleRow> rows = await context
-            .Vehicles.AsSplitQuery()
+            .Vehicles.IgnoreQueryFilters([CoveContext.NotDeleted])
+            .AsSplitQuery()
             .Include(row => row.Surfaces)
             .Include(row => row.CareStates)
             .ToListAsync(cancel);
-        foreach (VehicleRow row in rows)
+        foreach (VehicleRow row in rows.Where(row => UnreadableRowException.Try(() => row.Layout) is not null))
         {
             var known = row.Surfaces.Select(surface => surface.SurfaceId).ToHashSet(StringComparer.Ordinal);
             row.Surfaces.AddRange(

@@ -1,3 +1,5 @@
+using Cove.Core;
+
 namespace Cove.Web.Hosting;
 
 /// <summary>The present as the owner's wall clock shows it.</summary>
@@ -7,8 +9,8 @@ internal sealed class OwnerClock(TimeProvider time)
     /// <summary>Where the owner's days begin and end.</summary>
     public TimeZoneInfo Zone => time.LocalTimeZone;
 
-    /// <summary>The present instant, in UTC.</summary>
-    public DateTimeOffset Now => time.GetUtcNow();
+    /// <summary>The present instant, in UTC and as fine as it can be stored.</summary>
+    public DateTimeOffset Now => RecordTime.ToStored(time.GetUtcNow());
 
     /// <summary>The owner's present day.</summary>
     public DateOnly Today => DateOnly.FromDateTime(OnTheWall(Now).DateTime);

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Microsoft.Net.Http.Headers;
 
 namespace Cove.Web.Hosting;
 
@@ -10,10 +11,12 @@ internal static class Preconditions
     private const int LongestKey = 64;
     private const int ShortestKey = 8;
 
-    /// <summary>The version in an If-Match header such as <c>"3"</c>; null when there is none that can be read.</summary>
+    /// <summary>The version in an If-Match header such as <c>"3"</c>; null when there is none that names one version.</summary>
     public static int? IfMatch(this HttpRequest request) =>
-        int.TryParse(
-            request.Headers.IfMatch.ToString().Trim('"'),
+        EntityTagHeaderValue.TryParseStrictList(request.Headers.IfMatch, out IList<EntityTagHeaderValue>? tags)
+        && tags is [{ IsWeak: false } tag]
+        && int.TryParse(
+            HeaderUtilities.RemoveQuotes(tag.Tag),
             NumberStyles.None,
             CultureInfo.InvariantCulture,
             out int version
@@ -31,9 +34,13 @@ internal static class Preconditions
         return fit ? key : null;
     }
 
+    /// <summary>Whether a request carries a key that can be used, or none.</summary>
+    public static bool HasFitKeyOrNone(this HttpRequest request) =>
+        request.Headers[IdempotencyKey].Count == 0 || request.KeyOfChange() is not null;
+
     public static IResult MissingKey() =>
         Problems.Field(
             IdempotencyKey,
-            $"Send this header with {ShortestKey} to {LongestKey} letters, digits or hyphens, new for each wish and the same when repeating it."
+            $"Send this header with {ShortestKey} to {LongestKey} letters, digits or hyphens, new for each change and the same when repeating it."
         );
 }

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.RegularExpressions;
 using Cove.Core;
 using Cove.Data;
 using Microsoft.AspNetCore.Diagnostics;
@@ -9,12 +8,12 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace Cove.Web.Hosting;
 
 /// <summary>The errors of the API: problem details by RFC 9457, with a sentence for each field that is wrong.</summary>
-internal static partial class Problems
+internal static class Problems
 {
     private const string CheckFields = "Some of what was sent cannot be used. Nothing was changed.";
 
     private const string TooLarge = "That is more than Cove takes in one request. Send less.";
-    private const string SendJson = "Send JSON, with the content type application/json.";
+    private const string SendJson = "Send JSON in UTF-8, with the content type application/json.";
 
     private const int MostSaid = 20;
 
@@ -52,6 +51,19 @@ internal static partial class Problems
                     flaw => prefix + JsonNamingPolicy.CamelCase.ConvertName(flaw.Property),
                     StringComparer.Ordinal
                 )
+                .ToDictionary(
+                    group => group.Key,
+                    group => group.Select(flaw => flaw.Sentence).ToArray(),
+                    StringComparer.Ordinal
+                )
+        );
+
+    /// <summary>Says what is wrong, path by path, with the paths as they were sent.</summary>
+    public static IResult Paths(IEnumerable<Flaw> flaws) =>
+        Fields(
+            flaws
+                .Take(MostSaid)
+                .GroupBy(flaw => flaw.Property, StringComparer.Ordinal)
                 .ToDictionary(
                     group => group.Key,
                     group => group.Select(flaw => flaw.Sentence).ToArray(),
@@ -121,11 +133,15 @@ internal static partial class Problems
             _ => null,
         };
 
+    /// <summary>Whether an error is a mistake of whoever sent the request, which needs no trace in the log.</summary>
+    public static bool IsMistakeOfClient(Exception error) =>
+        error is BadHttpRequestException or RecordFullException or OperationCanceledException;
+
     /// <summary>Turns what could not be read or went wrong into a problem.</summary>
     public static Task Write(HttpContext http)
     {
-        Exception? error = http.Features.Get<IExceptionHandlerFeature>()?.Error;
-        IResult problem = error switch
+        IExceptionHandlerFeature? failed = http.Features.Get<IExceptionHandlerFeature>();
+        IResult problem = failed?.Error switch
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Results.Problem(
                 title: TooLarge,
@@ -133,8 +149,18 @@ internal static partial class Problems
             ),
             BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
                 Results.Problem(title: SendJson, statusCode: StatusCodes.Status415UnsupportedMediaType),
-            BadHttpRequestException { InnerException: JsonException json } => Unreadable(json),
-            BadHttpRequestException bad => Unbound(bad.Message),
+            BadHttpRequestException => Unbound([
+                .. BoundValues.Check(http.Request, failed.Endpoint ?? http.GetEndpoint()),
+            ]),
+            RecordFullException full => Conflict(full.Message),
+            UnreadableRowException unreadable => Results.Problem(
+                title: unreadable.Message,
+                statusCode: StatusCodes.Status500InternalServerError
+            ),
+            { } error when DiskWords.Of(error) is { } sentence => Results.Problem(
+                title: sentence,
+                statusCode: StatusCodes.Status507InsufficientStorage
+            ),
             _ => Results.Problem(
                 title: "Cove could not finish this. Nothing was half done; try again.",
                 statusCode: StatusCodes.Status500InternalServerError
@@ -143,16 +169,11 @@ internal static partial class Problems
         return problem.ExecuteAsync(http);
     }
 
-    private static IResult Unreadable(JsonException error) => Flaws(JsonWords.Explain(error, "body"));
-
-    private static IResult Unbound(string message) =>
-        BoundParameter().Match(message) is { Success: true } bound
-            ? Field(bound.Groups["name"].Value, JsonWords.ExpectedFor(bound.Groups["type"].Value))
+    private static IResult Unbound(IReadOnlyList<Flaw> flaws) =>
+        flaws.Count > 0
+            ? Paths(flaws)
             : Results.Problem(
                 title: "The request could not be read. Send a JSON body with the fields that are asked for.",
                 statusCode: StatusCodes.Status400BadRequest
             );
-
-    [GeneratedRegex("parameter \"(?<type>[^ \"]+) (?<name>[^\"]+)\"", RegexOptions.ExplicitCapture, 1000)]
-    private static partial Regex BoundParameter();
 }

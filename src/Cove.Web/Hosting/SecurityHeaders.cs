@@ -21,10 +21,8 @@ internal static class SecurityHeaders
                 headers["Cross-Origin-Opener-Policy"] = "same-origin";
                 headers["Cross-Origin-Resource-Policy"] = "same-origin";
                 headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
-                if (http.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
-                {
-                    headers.CacheControl = "no-store";
-                }
+                // What changes is never kept; files with a digest in their name say otherwise themselves.
+                headers.CacheControl = "no-store";
 
                 return next(http);
             }

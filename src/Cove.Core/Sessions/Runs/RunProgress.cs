@@ -100,14 +100,21 @@ public sealed class RunProgress
             return "This run is over. Correct its entries in the log instead.";
         }
 
-        if (said.Kind == RunEventKind.Finished || said.Step == Current)
+        if (said.Kind == RunEventKind.Finished)
         {
             return null;
         }
 
-        return Current == Steps.Count
-            ? "Every step has been answered. Finish the run."
+        return Current == Steps.Count ? "Every step has been answered. Finish the run."
+            : said.Step == Current ? null
             : $"The run stands at step {Current + 1}. Reload it and go on from there.";
+    }
+
+    /// <summary>The same event, said no earlier than what was said last: the clock of the machine may have been set back meanwhile.</summary>
+    public RunEvent InOrder(RunEvent said)
+    {
+        ArgumentNullException.ThrowIfNull(said);
+        return said.At < StepStartedAt ? said with { At = StepStartedAt } : said;
     }
 
     /// <summary>What the outcome of a step does to the levels of its task.</summary>
@@ -122,8 +129,10 @@ public sealed class RunProgress
                 _ => null,
             };
 
-    private void Take(RunEvent said)
+    /// <summary>Goes on by one event, which <see cref="Refusal"/> must not refuse.</summary>
+    public void Take(RunEvent said)
     {
+        ArgumentNullException.ThrowIfNull(said);
         switch (said.Kind)
         {
             case RunEventKind.Finished:
@@ -150,10 +159,11 @@ public sealed class RunProgress
         }
         else
         {
-            taken[said.Step] = said.At - StepStartedAt;
+            TimeSpan since = InOrder(said).At - StepStartedAt;
+            taken[said.Step] = since < SessionRules.LongestStep ? since : SessionRules.LongestStep;
         }
 
-        StepStartedAt = said.At;
+        StepStartedAt = InOrder(said).At;
         Rounds = 0;
     }
 

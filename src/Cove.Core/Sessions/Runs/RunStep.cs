@@ -1,7 +1,7 @@
-using System.Text.Json.Serialization;
 using Cove.Core.Methods;
 using Cove.Core.Products;
 using Cove.Core.Upkeep;
+using Cove.Core.Vehicles;
 
 namespace Cove.Core.Sessions;
 
@@ -16,12 +16,31 @@ public sealed record StepMethod(string MethodId, int Rounds, IReadOnlyList<strin
         new(use.Method.Id, use.Rounds, [.. use.Surfaces.Select(surface => surface.Id)]);
 }
 
-/// <summary>One step of a run as it was planned. Steps are fixed when a run starts, so that later changes to levels or tables do not move them.</summary>
+/// <summary>A surface as a step of a run shows it.</summary>
+/// <param name="Id">The surface. The car may have lost it since.</param>
+/// <param name="ShortName">Its short name.</param>
+/// <param name="Ground">What a stroke on it is drawn on.</param>
+/// <param name="HowToReach">How to get at all of a pane, as one sentence; null for anything else.</param>
+public sealed record StepSurface(string Id, string ShortName, Ground Ground, string? HowToReach)
+{
+    /// <summary>Fixes a surface.</summary>
+    public static StepSurface Of(Surface surface) =>
+        new(
+            surface.Id,
+            surface.ShortName,
+            Grounds.Of(surface.Make),
+            surface.Kind is SurfaceKind.Windscreen or SurfaceKind.Glass
+                ? new Pane(surface, default).HowToReach
+                : null
+        );
+}
+
+/// <summary>One step of a run as it was planned. Steps are fixed when a run starts, with every word that shows them: what changes later on the car, in the owner's ways of working or in the tables neither moves nor breaks them.</summary>
 /// <param name="TaskId">The care task, or the chore.</param>
 /// <param name="PutsBack">Whether the step only puts things back once they are dry.</param>
 /// <param name="Planned">Walking, fetching and hands, all together.</param>
 /// <param name="Fetch">The kits to fetch before it, in order.</param>
-/// <param name="Zones">Ids of the zones to go to, in walking order; empty for work on the spot.</param>
+/// <param name="Zones">Names of the zones to go to, in walking order; empty for work on the spot.</param>
 /// <param name="Drying">How long something dries after it.</param>
 public sealed record RunStep(
     string TaskId,
@@ -32,6 +51,15 @@ public sealed record RunStep(
     TimeSpan Drying
 )
 {
+    /// <summary>What to do, as an owner would say it.</summary>
+    public string Name { get; init; } = string.Empty;
+
+    /// <summary>What dries after it, as a heading; empty when nothing does.</summary>
+    public string DryingWhat { get; init; } = string.Empty;
+
+    /// <summary>The surfaces of its methods.</summary>
+    public IReadOnlyList<StepSurface> Surfaces { get; init; } = [];
+
     /// <summary>What it is done with; none for a step that is done dry, that puts back, or for which nothing at hand was safe.</summary>
     public IReadOnlyList<StepProduct> Products { get; init; } = [];
 
@@ -42,11 +70,9 @@ public sealed record RunStep(
     public IReadOnlyList<StepMethod> Methods { get; init; } = [];
 
     /// <summary>Whether it gets ready or sets back, and tends no surface.</summary>
-    [JsonIgnore]
     public bool IsChore => SessionChores.Find(TaskId) is not null;
 
     /// <summary>The roles of the towels it loads.</summary>
-    [JsonIgnore]
     public IEnumerable<TowelRole> Towels =>
         Methods
             .SelectMany(method => MethodLibrary.Find(method.MethodId)?.Steps ?? [])
@@ -55,11 +81,19 @@ public sealed record RunStep(
             .Distinct();
 
     /// <summary>The method of a step that has none of its own: putting back, or a step of an old run.</summary>
-    [JsonIgnore]
     public IReadOnlyList<StepMethod> MethodsOrUsual =>
         Methods.Count > 0 ? Methods
         : PutsBack ? [new StepMethod(PuttingBack.Mats.Id, 1, [])]
         : [];
+
+    /// <summary>What to call a step; the id of a task that the tables no longer have.</summary>
+    /// <param name="taskId">The care task, or the chore.</param>
+    /// <param name="putsBack">Whether the step only puts things back.</param>
+    public static string NameOf(string taskId, bool putsBack) =>
+        SessionChores.Find(taskId) is { } chore ? chore.Name
+        : CareTasks.Find(taskId) is not { } task ? taskId
+        : putsBack ? PuttingBack.NameOf(task)
+        : task.Name;
 
     /// <summary>Fixes the steps of a plan.</summary>
     /// <param name="plan">The plan.</param>
@@ -89,10 +123,19 @@ public sealed record RunStep(
                     job.PutsBack,
                     step.End - step.Begin,
                     [.. job.Kits.Where(fetched.Add)],
-                    [.. step.Tour.Select(position => places.ZoneAt(position).Id)],
+                    [.. step.Tour.Select(position => places.ZoneAt(position).Name)],
                     job.Drying
                 )
                 {
+                    Name = NameOf(job.TaskId, job.PutsBack),
+                    DryingWhat =
+                        job.Drying > TimeSpan.Zero
+                            ? CareTasks.Find(job.TaskId)?.DryingWhat ?? string.Empty
+                            : string.Empty,
+                    Surfaces =
+                        work is null
+                            ? []
+                            : [.. work.Uses.SelectMany(use => use.Surfaces).Distinct().Select(StepSurface.Of)],
                     Methods =
                         work is not null ? [.. work.Uses.Select(StepMethod.Of)]
                         : SessionChores.Find(job.TaskId) is { } chore

@@ -80,10 +80,10 @@ public static class Odometer
         }
     }
 
+    /// <summary>Readings that lie close together count as if they lay <see cref="Shortest"/> apart: a long day's drive is no week of such days.</summary>
     private static double WeekBetween(OdometerReading a, OdometerReading b)
     {
-        double days = Math.Abs((b.At - a.At).TotalDays);
-        double kilometres = Math.Abs(b.Kilometres - a.Kilometres);
-        return days < Shortest.TotalDays ? 0 : kilometres / days * 7;
+        double days = Math.Max(Shortest.TotalDays, Math.Abs((b.At - a.At).TotalDays));
+        return Math.Abs(b.Kilometres - a.Kilometres) / days * 7;
     }
 }

@@ -20,6 +20,9 @@ public static partial class SurfaceRules
     /// <summary>The largest area of one surface, in square metres.</summary>
     public const double LargestSquareMetres = 50;
 
+    /// <summary>The smallest area that is not nothing: a square centimetre.</summary>
+    public const double SmallestSquareMetres = 0.0001;
+
     /// <summary>Says what is wrong with a surface taken by itself; empty when nothing is.</summary>
     public static IEnumerable<Flaw> Check(Surface surface)
     {
@@ -31,12 +34,12 @@ public static partial class SurfaceRules
             );
         }
 
-        if (!IsText(surface.Name, 1, LongestName))
+        if (!PlainText.IsName(surface.Name, LongestName))
         {
             yield return new Flaw(nameof(surface.Name), $"Use 1 to {LongestName} characters for the name.");
         }
 
-        if (!IsText(surface.ShortName, 1, LongestShortName))
+        if (!PlainText.IsName(surface.ShortName, LongestShortName))
         {
             yield return new Flaw(
                 nameof(surface.ShortName),
@@ -44,7 +47,7 @@ public static partial class SurfaceRules
             );
         }
 
-        if (surface.Wear is { } wear && !IsText(wear, 1, LongestWear))
+        if (surface.Wear is { } wear && !PlainText.IsName(wear, LongestWear))
         {
             yield return new Flaw(
                 nameof(surface.Wear),
@@ -52,9 +55,15 @@ public static partial class SurfaceRules
             );
         }
 
-        if (surface.Area.SquareMetres > LargestSquareMetres)
+        if (
+            surface.Area.SquareMetres > LargestSquareMetres
+            || surface.Area.SquareMetres is > 0 and < SmallestSquareMetres
+        )
         {
-            yield return new Flaw(nameof(surface.Area), $"Say 0 to {LargestSquareMetres:0} square metres.");
+            yield return new Flaw(
+                nameof(surface.Area),
+                $"Say 0 to {LargestSquareMetres:0} square metres; the least beside 0 is {SmallestSquareMetres}."
+            );
         }
 
         if (surface.Exposure.Value <= 0)
@@ -116,14 +125,8 @@ public static partial class SurfaceRules
         }
     }
 
-    /// <summary>Whether a text will do as a name: not blank, not longer than it may be, and without control characters.</summary>
-    public static bool IsName(string text, int longest) => IsText(text, 1, longest);
-
     /// <summary>Whether a text will do as the id of a surface.</summary>
     public static bool IsId(string text) => text.Length <= LongestName && IdShape().IsMatch(text);
-
-    private static bool IsText(string text, int shortest, int longest) =>
-        text.Length <= longest && text.Trim().Length >= shortest && !text.Any(char.IsControl);
 
     private static IEnumerable<Flaw> Make(Surface surface)
     {

@@ -12,6 +12,7 @@ internal static class DilutionEndpoints
     public static void MapDilutions(this RouteGroupBuilder api)
     {
         api.MapPost("/dilutions", Mix)
+            .WithMetadata(new ChangesNothing())
             .WithName("Mix")
             .WithSummary(
                 "Works out a mixture from any two of product, water, total and strength, exactly and as it can be measured by hand."
@@ -19,6 +20,7 @@ internal static class DilutionEndpoints
             .Produces<MixtureView>()
             .ProducesValidationProblem();
         api.MapPost("/dilutions/top-up", TopUp)
+            .WithMetadata(new ChangesNothing())
             .WithName("TopUp")
             .WithSummary(
                 "Works out what to add to a part-full bottle so that it holds a volume at a strength."

@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core.Inspections;
 using Cove.Core.Vehicles;
+using Cove.Data;
 
 namespace Cove.Web.Features.Inspections;
 
@@ -75,7 +76,7 @@ public sealed record NewLook
     public required string SurfaceId { get; init; }
 
     /// <summary>A note; up to 500 characters.</summary>
-    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    [Note(500, Lines = true)]
     public string Note { get; init; } = string.Empty;
 }
 

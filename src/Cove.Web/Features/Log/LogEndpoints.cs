@@ -139,8 +139,8 @@ internal static class LogEndpoints
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        wish.At > clock.Now
-            ? Task.FromResult(Problems.Field("at", "Give a time that is not in the future."))
+        !RecordTime.IsFit(wish.At, clock.Now)
+            ? Task.FromResult(Problems.Field("at", RecordTime.HowToGive))
             : Change(
                 request,
                 vehicles,

@@ -57,7 +57,7 @@ public sealed record LogCorrection
     public required bool CameClean { get; init; }
 
     /// <summary>The owner's note; up to 500 characters.</summary>
-    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    [Note(500, Lines = true)]
     public required string Note { get; init; }
 }
 
@@ -73,7 +73,7 @@ public sealed record NewEvent
     public required IReadOnlyList<string> SurfaceIds { get; init; }
 
     /// <summary>A note; up to 500 characters.</summary>
-    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    [Note(500, Lines = true)]
     public string Note { get; init; } = string.Empty;
 }
 

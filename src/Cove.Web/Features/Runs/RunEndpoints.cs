@@ -17,6 +17,7 @@ internal static class RunEndpoints
         api.MapPost("/vehicles/{vehicleId:guid}/runs", Start)
             .WithName("StartRun")
             .WithSummary("Starts a run of the session that Today shows. Needs an Idempotency-Key header.")
+            .WithMetadata(new KeepsItsKeys())
             .Produces<RunView>(StatusCodes.Status201Created)
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound)
@@ -31,6 +32,7 @@ internal static class RunEndpoints
             .WithSummary(
                 "Takes something said during a run. Needs an Idempotency-Key header; the answer means it is stored."
             )
+            .WithMetadata(new KeepsItsKeys())
             .Produces<RunView>()
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound)
@@ -110,7 +112,7 @@ internal static class RunEndpoints
             return Preconditions.MissingKey();
         }
 
-        if (wish.Kind is RunEventKind.FaceTurned or RunEventKind.TowelRetired && wish.Towel is null)
+        if (wish.Kind is (RunEventKind.FaceTurned or RunEventKind.TowelRetired) && wish.Towel is null)
         {
             return Problems.Field("towel", "Say which towel it is about.");
         }

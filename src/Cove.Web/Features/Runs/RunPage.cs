@@ -1,7 +1,6 @@
 using Cove.Core.Methods;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
 using Cove.Data;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Methods;
@@ -13,12 +12,6 @@ namespace Cove.Web.Features.Runs;
 /// <summary>Writes a run out for the phone.</summary>
 internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
 {
-    private readonly IReadOnlyList<Zone> zones = ledger.Vehicle.ToCabin().Zones;
-    private readonly Dictionary<string, Surface> surfaces = ledger.Vehicle.Surfaces.ToDictionary(
-        surface => surface.Id,
-        StringComparer.Ordinal
-    );
-
     public RunView Show(SavedRun run)
     {
         RunProgress progress = run.Progress;
@@ -47,19 +40,14 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
         RunMethodView[] methods = [.. MethodsOf(step)];
         return new RunStepView(
             step.TaskId,
-            NameOf(step),
+            step.Name,
             step.PutsBack,
             step.IsChore,
             (int)step.Planned.TotalSeconds,
             (int)progress.TakenBy(index).TotalSeconds,
             progress.OutcomeOf(index)?.Kind,
             [.. step.Fetch.Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
-            // The doors of the car may have been said otherwise since the run was planned.
-            [
-                .. zones
-                    .Where(zone => step.Zones.Contains(zone.Id, StringComparer.Ordinal))
-                    .Select(zone => zone.Name),
-            ],
+            step.Zones,
             [.. step.Products.Select(UsedProductView.Of)],
             step.Lacks,
             methods,
@@ -72,11 +60,6 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
             ]
         );
     }
-
-    private static string NameOf(RunStep step) =>
-        SessionChores.Find(step.TaskId) is { } chore ? chore.Name
-        : step.PutsBack ? PuttingBack.NameOf(CareTasks.Find(step.TaskId)!)
-        : CareTasks.Find(step.TaskId)!.Name;
 
     private IEnumerable<RunMethodView> MethodsOf(RunStep step)
     {
@@ -92,20 +75,25 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
 
         foreach (StepMethod use in methods)
         {
+            // A method that a later version dropped leaves the step with its name and its products.
+            if (MethodLibrary.Find(use.MethodId) is not { } method)
+            {
+                continue;
+            }
+
             // A pane with lines is wiped otherwise than one without, by the same method.
-            var grounds = use
-                .SurfaceIds.Select(id => surfaces.GetValueOrDefault(id))
-                .OfType<Surface>()
-                .GroupBy(surface => Grounds.Of(surface.Make))
+            var grounds = step
+                .Surfaces.Where(surface => use.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal))
+                .GroupBy(surface => surface.Ground)
                 .Select(group => (Ground: group.Key, Surfaces: group.ToArray()))
                 .DefaultIfEmpty((Ground.Cabin, []));
             foreach (var (ground, where) in grounds)
             {
                 yield return new RunMethodView(
-                    MethodView.Of(MethodLibrary.Find(use.MethodId)!, ground),
+                    MethodView.Of(method, ground),
                     use.Rounds,
                     [.. where.Select(surface => surface.ShortName)],
-                    GlassMethods.Find(use.MethodId) is null ? null : new Pane(where[0], default).HowToReach
+                    GlassMethods.Find(use.MethodId) is null ? null : where.FirstOrDefault()?.HowToReach
                 );
             }
         }
@@ -120,20 +108,22 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
 
     private RunDryingView Drying(DryingNow drying, RunProgress progress)
     {
-        CareTask task = CareTasks.Find(progress.Steps[drying.Step].TaskId)!;
+        RunStep step = progress.Steps[drying.Step];
         return new RunDryingView(
-            task.Id,
-            task.DryingWhat,
+            step.TaskId,
+            step.DryingWhat,
             clock.OnTheWall(drying.From),
             clock.OnTheWall(drying.DryAt)
         );
     }
 
+    /// <summary>When each task that was done comes due again. One that has left the car since has no date.</summary>
     private NextDateView[] Next(RunProgress progress) =>
         [
             .. progress
                 .Steps.Where((_, index) => progress.RemovedBy(index) is not null)
-                .Select(step => ledger.Items.First(item => item.Task.Id == step.TaskId))
+                .Select(step => ledger.Items.FirstOrDefault(item => item.Task.Id == step.TaskId))
+                .OfType<CareItem>()
                 .Select(item => (item, ledger.StatusOf(item, clock.Now).Earliest.Due))
                 .Select(pair => new NextDateView(
                     pair.item.Task.Id,

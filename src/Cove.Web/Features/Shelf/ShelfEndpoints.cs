@@ -65,7 +65,7 @@ internal static class ShelfEndpoints
             .MapDelete("/products/{productId:guid}", Remove)
             .WithName("RemoveProduct")
             .WithSummary(
-                "Takes a product off the shelf; the log keeps what it says of it. Needs its version in an If-Match header."
+                "Takes a product off the shelf and puts it into the wastebasket; the log keeps what it says of it. Needs its version in an If-Match header."
             )
             .Produces(StatusCodes.Status204NoContent)
             .ProducesProblem(StatusCodes.Status404NotFound)
@@ -232,6 +232,7 @@ internal static class ShelfEndpoints
         Guid productId,
         HttpRequest request,
         ShelfStore shelves,
+        OwnerClock clock,
         CancellationToken cancel
     )
     {
@@ -240,7 +241,7 @@ internal static class ShelfEndpoints
             return Problems.MissingVersion();
         }
 
-        return (await shelves.Remove(productId, version, cancel)).Outcome switch
+        return (await shelves.Discard(productId, version, clock.Now, cancel)).Outcome switch
         {
             ChangeOutcome.Made => Results.NoContent(),
             ChangeOutcome.Stale => Problems.Stale(),
@@ -284,6 +285,14 @@ internal static class ShelfEndpoints
         if (flaws.Length > 0)
         {
             return (null, flaws);
+        }
+
+        foreach (var (bottle, i) in wish.Bottles.Select((bottle, i) => (bottle, i)))
+        {
+            if (bottle.MeasuredAt is { } at && !RecordTime.IsFit(at, clock.Now + RecordTime.Leeway))
+            {
+                return (null, [new Flaw($"Bottles[{i}].MeasuredAt", RecordTime.HowToGive)]);
+            }
         }
 
         Product product = wish.ToProduct(id, clock.Now);

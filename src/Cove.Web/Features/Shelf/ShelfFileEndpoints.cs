@@ -3,6 +3,7 @@ using Cove.Core.Products;
 using Cove.Data;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.Net.Http.Headers;
 
 namespace Cove.Web.Features.Shelf;
 
@@ -20,7 +21,7 @@ internal static class ShelfFileEndpoints
             .WithSummary("The products as comma-separated values (RFC 4180), a row for each bottle.")
             .Produces<string>(StatusCodes.Status200OK, Csv);
         api.MapPost("/shelf/products.csv", Import)
-            .WithMetadata(new RequestSizeLimitAttribute(ShelfCsv.LargestBytes))
+            .WithMetadata(new RequestSizeLimitAttribute(ShelfCsv.LargestBytes), new ReadsItself())
             .WithName("ImportShelf")
             .WithSummary(
                 "Adds the products of a file of comma-separated values, all of them or none; says what is wrong row by row."
@@ -52,26 +53,27 @@ internal static class ShelfFileEndpoints
     }
 
     private static async Task<IResult> Import(
+        SentFile sent,
         HttpRequest request,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (request.ContentType?.Split(';')[0].Trim() != Csv)
+        if (!MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
+            || !type.MediaType.Equals(Csv, StringComparison.OrdinalIgnoreCase)
+            || !JsonBodies.IsUtf8(request.ContentType))
         {
             return Results.Problem(
-                title: "Send comma-separated values, with the content type text/csv.",
+                title: "Send comma-separated values in UTF-8, with the content type text/csv.",
                 statusCode: StatusCodes.Status415UnsupportedMediaType
             );
         }
 
-        using var body = new MemoryStream();
-        await request.Body.CopyToAsync(body, cancel);
         string text;
         try
         {
-            text = StrictUtf8.GetString(body.ToArray());
+            text = StrictUtf8.GetString(sent.Bytes);
         }
         catch (DecoderFallbackException)
         {

@@ -32,6 +32,7 @@ internal static class TodayEndpoints
         ShelfStore shelves,
         ReminderStore reminders,
         RunStore runs,
+        UseStore uses,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -41,13 +42,13 @@ internal static class TodayEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        SavedRun? underWay = await runs.UnderWay(vehicleId, cancel);
+        Guid? underWay = await runs.UnderWay(vehicleId, cancel);
         DateTimeOffset now = clock.Now;
         var cabin = ledger.Vehicle.ToCabin();
         var statuses = ledger.At(now);
         CarShelf car = await shelves.For(ledger, cancel);
         MethodBook book = car.MethodsAt(now, await reminders.Paces(cancel));
         var offer = new SessionOffer(new SessionPlanner(statuses, cabin, book), now);
-        return Results.Ok(new TodayPage(car, statuses, cabin, offer, clock).Show(minutes, underWay?.Id));
+        return Results.Ok(new TodayPage(car, statuses, cabin, offer, clock).Show(minutes, underWay, (await uses.Said(vehicleId, cancel))!.Version));
     }
 }

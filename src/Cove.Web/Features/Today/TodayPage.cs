@@ -23,7 +23,7 @@ internal sealed class TodayPage(
     private readonly SessionPlaces places = new(cabin, car.Shelf.Ways.Zones);
     private IReadOnlyList<TaskChoices> choices = [];
 
-    public TodayView Show(int minutes, Guid? underWay)
+    public TodayView Show(int minutes, Guid? underWay, int useVersion)
     {
         SessionPlan plan = offer.At(minutes);
         choices = SessionProducts.Choose(plan.WorksInOrder, car.Chooser);
@@ -33,6 +33,7 @@ internal sealed class TodayPage(
             VehicleView.Of(ledger.Vehicle),
             clock.OnTheWall(now),
             ledger.Usage.At(now).Distance.Kilometres,
+            useVersion,
             underWay,
             minutes,
             plan.Gain.Value,

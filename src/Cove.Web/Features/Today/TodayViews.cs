@@ -8,6 +8,7 @@ namespace Cove.Web.Features.Today;
 /// <param name="Vehicle">The vehicle.</param>
 /// <param name="Now">What the owner's clock shows.</param>
 /// <param name="KilometresAWeek">How far the vehicle is driven.</param>
+/// <param name="UseVersion">Names the state of what was said of the use; send it in If-Match with a change.</param>
 /// <param name="RunUnderWay">The run that is under way; null when there is none.</param>
 /// <param name="Minutes">The minutes asked for.</param>
 /// <param name="Gain">The share of all upkeep worth doing now that the session takes back, from 0 to 1.</param>
@@ -34,6 +35,7 @@ internal sealed record TodayView(
     VehicleView Vehicle,
     DateTimeOffset Now,
     double KilometresAWeek,
+    int UseVersion,
     Guid? RunUnderWay,
     int Minutes,
     double Gain,

@@ -1,3 +1,4 @@
+using Cove.Core;
 using Cove.Core.Upkeep;
 using Cove.Data;
 using Cove.Web.Features.Vehicles;
@@ -19,18 +20,23 @@ internal static class UseEndpoints
         vehicle
             .MapPut("/use", Change)
             .WithName("ChangeUse")
-            .WithSummary("Changes how a vehicle is used, from now on, and says which dates moved.")
-            .ProducesMoves();
+            .WithSummary(
+                "Changes how a vehicle is used, from now on, and says which dates moved. Needs the version of the use in an If-Match header."
+            )
+            .ProducesUseChange();
         vehicle
             .MapPost("/use/preview", Preview)
             .WithName("PreviewUse")
             .WithSummary("Says which dates a change of use would move, without storing anything.")
+            .WithMetadata(new ChangesNothing())
             .ProducesMoves();
         vehicle
             .MapPut("/distance", ChangeDistance)
             .WithName("ChangeDistance")
-            .WithSummary("Changes how far a vehicle is driven, from now on, and says which dates moved.")
-            .ProducesMoves();
+            .WithSummary(
+                "Changes how far a vehicle is driven, from now on, and says which dates moved. Needs the version of the use in an If-Match header."
+            )
+            .ProducesUseChange();
         vehicle
             .MapPost("/odometer", AddReading)
             .WithName("AddReading")
@@ -51,7 +57,14 @@ internal static class UseEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
-    private static void ProducesMoves(this RouteHandlerBuilder route) =>
+    private static void ProducesUseChange(this RouteHandlerBuilder route) =>
+        route
+            .ProducesMoves()
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+
+    private static RouteHandlerBuilder ProducesMoves(this RouteHandlerBuilder route) =>
         route
             .Produces<MovesView>()
             .ProducesValidationProblem()
@@ -59,6 +72,7 @@ internal static class UseEndpoints
 
     private static async Task<IResult> Get(
         Guid vehicleId,
+        HttpResponse response,
         UseStore uses,
         VehicleStore vehicles,
         IOdometerFeed feed,
@@ -76,10 +90,12 @@ internal static class UseEndpoints
 
         var readings = await uses.Readings(vehicleId, cancel);
         WeeklyDistance now = ledger.Usage.At(clock.Now).Distance;
+        response.Headers.ETag = $"\"{said.Version}\"";
         return Results.Ok(
             new UseView(
-                UseDocument.Of(said),
-                readings.Count > 1 && now != said.Distance ? now.Kilometres : null,
+                UseDocument.Of(said.Use),
+                said.Version,
+                readings.Count > 1 && now != said.Use.Distance ? now.Kilometres : null,
                 [
                     .. readings.Select(reading => new ReadingView(
                         clock.OnTheWall(reading.At),
@@ -95,41 +111,75 @@ internal static class UseEndpoints
     private static Task<IResult> Change(
         Guid vehicleId,
         UseDocument wish,
+        HttpRequest request,
+        UseStore uses,
+        VehicleStore vehicles,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) => Store(vehicleId, _ => wish.ToUse(), request, uses, vehicles, clock, cancel);
+
+    private static Task<IResult> ChangeDistance(
+        Guid vehicleId,
+        NewDistance wish,
+        HttpRequest request,
         UseStore uses,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        Moving(
+        Store(
             vehicleId,
+            said => said with { Distance = WeeklyDistance.FromKilometres(wish.KilometresAWeek) },
+            request,
+            uses,
             vehicles,
             clock,
-            () => uses.Change(vehicleId, wish.ToUse(), clock.Now, cancel),
             cancel
         );
 
-    private static async Task<IResult> ChangeDistance(
+    /// <summary>Stores what follows from the last use on record, if that is the one the owner saw.</summary>
+    private static async Task<IResult> Store(
         Guid vehicleId,
-        NewDistance wish,
+        Func<CarUse, CarUse> change,
+        HttpRequest request,
         UseStore uses,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (await uses.Said(vehicleId, cancel) is not { } said)
+        if (
+            await uses.Said(vehicleId, cancel) is not { } said
+            || await vehicles.Ledger(vehicleId, cancel) is not { } before
+        )
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        CarUse next = said with { Distance = WeeklyDistance.FromKilometres(wish.KilometresAWeek) };
-        return await Moving(
+        if (request.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        Changed<SavedUse> changed = await uses.Change(
             vehicleId,
-            vehicles,
-            clock,
-            () => uses.Change(vehicleId, next, clock.Now, cancel),
+            version,
+            change(said.Use),
+            clock.Now,
             cancel
         );
+        switch (changed.Outcome)
+        {
+            case ChangeOutcome.Made:
+                request.HttpContext.Response.Headers.ETag = $"\"{changed.Value!.Version}\"";
+                return await Moved(before, vehicles, clock, cancel);
+            case ChangeOutcome.Stale:
+                return Problems.Stale();
+            case ChangeOutcome.Refused:
+                return Problems.Conflict(changed.Reason!);
+            default:
+                return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
     }
 
     private static async Task<IResult> Preview(
@@ -159,8 +209,8 @@ internal static class UseEndpoints
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        wish.At > clock.Now
-            ? Task.FromResult(Problems.Field("at", "Give a time that is not in the future."))
+        wish.At is { } at && !RecordTime.IsFit(at, clock.Now)
+            ? Task.FromResult(Problems.Field("at", RecordTime.HowToGive))
             : Take(
                 vehicleId,
                 new SavedReading(wish.At ?? clock.Now, wish.Kilometres, Simulated: false),
@@ -199,20 +249,15 @@ internal static class UseEndpoints
         CancellationToken cancel
     )
     {
-        string? refusal = null;
-        IResult answer = await Moving(
-            vehicleId,
-            vehicles,
-            clock,
-            async () =>
-            {
-                Changed<SavedReading> taken = await uses.AddReading(vehicleId, reading, cancel);
-                refusal = taken.Reason;
-                return taken.Outcome == ChangeOutcome.Made;
-            },
-            cancel
-        );
-        return refusal is null ? answer : Problems.Field("kilometres", refusal);
+        if (await vehicles.Ledger(vehicleId, cancel) is not { } before)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        Changed<SavedReading> taken = await uses.AddReading(vehicleId, reading, cancel);
+        return taken.Outcome == ChangeOutcome.Refused
+            ? Problems.Field("kilometres", taken.Reason!)
+            : await Moved(before, vehicles, clock, cancel);
     }
 
     private static async Task<IResult> RemoveReading(
@@ -225,21 +270,15 @@ internal static class UseEndpoints
             ? Results.NoContent()
             : Problems.NotFound("There is no reading at that time. Reload the readings.");
 
-    /// <summary>Changes something, and says which dates that moved.</summary>
-    private static async Task<IResult> Moving(
-        Guid vehicleId,
+    /// <summary>Says which dates a change moved.</summary>
+    private static async Task<IResult> Moved(
+        CareLedger before,
         VehicleStore vehicles,
         OwnerClock clock,
-        Func<Task<bool>> change,
         CancellationToken cancel
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } before || !await change())
-        {
-            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
-        }
-
-        CareLedger after = (await vehicles.Ledger(vehicleId, cancel))!;
+        CareLedger after = (await vehicles.Ledger(before.Vehicle.Id, cancel))!;
         return Results.Ok(MovesView.Of(MovedDate.Between(before, after, clock.Now, clock.Zone)));
     }
 }

@@ -6,11 +6,13 @@ namespace Cove.Web.Features.Use;
 
 /// <summary>How a vehicle is used.</summary>
 /// <param name="Use">What the owner last said.</param>
+/// <param name="Version">Names the state of what was said; send it in If-Match with a change.</param>
 /// <param name="MeasuredKilometresAWeek">What the odometer says of the distance instead; null without two readings.</param>
 /// <param name="Readings">The readings of the odometer, newest first.</param>
 /// <param name="Feed">What the odometer feed calls itself.</param>
 internal sealed record UseView(
     UseDocument Use,
+    int Version,
     double? MeasuredKilometresAWeek,
     IReadOnlyList<ReadingView> Readings,
     string Feed

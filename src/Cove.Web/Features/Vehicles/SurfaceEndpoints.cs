@@ -88,11 +88,7 @@ internal static class SurfaceEndpoints
 public abstract record SurfaceWish
 {
     /// <summary>Its name; 1 to 60 characters. A changed name also becomes the short one.</summary>
-    [StringLength(
-        SurfaceRules.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
+    [Name(SurfaceRules.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>What it is made of.</summary>
@@ -128,7 +124,7 @@ public sealed record ChangedSurface : SurfaceWish
     public required bool Absent { get; init; }
 
     /// <summary>What is worn on it and not dirty; null when nothing is.</summary>
-    [StringLength(SurfaceRules.LongestWear, ErrorMessage = "Use up to 200 characters for what is worn.")]
+    [Note(SurfaceRules.LongestWear)]
     public string? Wear { get; init; }
 
     internal Surface On(Surface old) =>

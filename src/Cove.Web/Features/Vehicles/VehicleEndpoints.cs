@@ -28,6 +28,7 @@ internal static class VehicleEndpoints
             .MapPost("/preview", Preview)
             .WithName("PreviewCabin")
             .WithSummary("Draws the cabin of a layout without storing anything.")
+            .WithMetadata(new ChangesNothing())
             .Produces<CabinPreviewView>()
             .ProducesValidationProblem();
         vehicles
@@ -75,10 +76,12 @@ internal static class VehicleEndpoints
             .MapDelete("/", Delete)
             .WithName("DeleteVehicle")
             .WithSummary(
-                "Takes a vehicle away with everything recorded of it. Export it first to be able to bring it back."
+                "Puts a vehicle into the wastebasket with everything recorded of it; it can be brought back for 30 days. Needs the version of the vehicle in an If-Match header."
             )
             .Produces(StatusCodes.Status204NoContent)
-            .ProducesProblem(StatusCodes.Status404NotFound);
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
     }
 
     /// <summary>What every endpoint answers that changes a vehicle.</summary>
@@ -118,11 +121,6 @@ internal static class VehicleEndpoints
         if (wish.Layout.Problems() is { Count: > 0 } flaws)
         {
             return Problems.Flaws(flaws, "layout.");
-        }
-
-        if (!SurfaceRules.IsName(wish.Name, Vehicle.LongestName))
-        {
-            return Problems.Field("name", "Give the car a name.");
         }
 
         SavedVehicle added = await store.Add(
@@ -197,20 +195,18 @@ internal static class VehicleEndpoints
     }
 
     private static Task<IResult> Change(ChangedVehicle wish, [AsParameters] VehicleChange change) =>
-        SurfaceRules.IsName(wish.Name, Vehicle.LongestName)
-            ? change.Make(
-                vehicle =>
-                    CabinRebuild.Of(
-                        vehicle with
-                        {
-                            Name = wish.Name.Trim(),
-                            Description = wish.Description.Trim(),
-                        },
-                        wish.Layout
-                    ),
-                "layout."
-            )
-            : Task.FromResult(Problems.Field("name", "Give the car a name."));
+        change.Make(
+            vehicle =>
+                CabinRebuild.Of(
+                    vehicle with
+                    {
+                        Name = wish.Name.Trim(),
+                        Description = wish.Description.Trim(),
+                    },
+                    wish.Layout
+                ),
+            "layout."
+        );
 
     private static async Task<IResult> Archive(
         VehicleStore store,
@@ -221,16 +217,17 @@ internal static class VehicleEndpoints
 
     private static async Task<IResult> Delete(
         Guid vehicleId,
+        HttpRequest request,
         VehicleStore store,
-        ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
-    )
-    {
-        // Its log says what was taken from the bottles; that stays taken.
-        await shelves.Settle(clock.Now, cancel);
-        return await store.Delete(vehicleId, cancel)
-            ? Results.NoContent()
-            : Problems.NotFound(UnknownVehicle);
-    }
+    ) =>
+        await store.Find(vehicleId, cancel) is null ? Problems.NotFound(UnknownVehicle)
+        : request.IfMatch() is not { } version ? Problems.MissingVersion()
+        : await store.Discard(vehicleId, version, clock.Now, cancel) switch
+            {
+                ChangeOutcome.Made => Results.NoContent(),
+                ChangeOutcome.Stale => Problems.Stale(),
+                _ => Problems.NotFound(UnknownVehicle),
+            };
 }

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Cove.Core.Vehicles;
 using Cove.Data;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
@@ -31,7 +30,7 @@ internal static class VehicleFileEndpoints
                 "Adds the vehicle of a file, all of it or nothing. What is wrong is said with the line it stands on."
             )
             .Accepts<VehicleDocument>(Json)
-            .WithMetadata(new RequestSizeLimitAttribute(VehicleFile.LargestBytes))
+            .WithMetadata(new RequestSizeLimitAttribute(VehicleFile.LargestBytes), new ReadsItself())
             .Produces<VehicleInListView>(StatusCodes.Status201Created)
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status413PayloadTooLarge);
@@ -53,20 +52,19 @@ internal static class VehicleFileEndpoints
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
     private static async Task<IResult> Import(
+        SentFile sent,
         HttpRequest request,
         VehicleFileStore files,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (!request.HasJsonContentType())
+        if (!request.HasJsonContentType() || !JsonBodies.IsUtf8(request.ContentType))
         {
             return Problems.NotJson();
         }
 
-        using var body = new MemoryStream();
-        await request.Body.CopyToAsync(body, cancel);
-        VehicleFileReading reading = VehicleFile.Read(body.ToArray(), clock.Now);
+        VehicleFileReading reading = VehicleFile.Read(sent.Bytes, clock.Now);
         return reading.Document is { } file
             ? Created(await files.Import(file, clock.Now, cancel))
             : Problems.InFile(reading.Flaws);
@@ -80,11 +78,6 @@ internal static class VehicleFileEndpoints
         CancellationToken cancel
     )
     {
-        if (!SurfaceRules.IsName(wish.Name, Vehicle.LongestName))
-        {
-            return Problems.Field("name", "Give the copy a name.");
-        }
-
         return await files.Export(vehicleId, cancel) is { } file
             ? Created(
                 await files.Import(
@@ -93,6 +86,9 @@ internal static class VehicleFileEndpoints
                         Id = null,
                         Name = wish.Name,
                         ArchivedAt = null,
+                        Runs = [],
+                        // A run under way is under way on one car only, and what is over belongs to the car it was on.
+                        Log = [.. file.Log.Select(entry => entry with { Run = null })],
                     },
                     clock.Now,
                     cancel

@@ -1,4 +1,3 @@
-using System.ComponentModel.DataAnnotations;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
@@ -102,15 +101,11 @@ internal sealed record NamedView(string Value, string Name);
 public sealed record NewVehicle
 {
     /// <summary>What the owner calls it; 1 to 60 characters.</summary>
-    [StringLength(
-        Vehicle.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
+    [Name(Vehicle.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>A line that tells it apart; up to 120 characters.</summary>
-    [StringLength(Vehicle.LongestDescription, ErrorMessage = "Use up to 120 characters for the description.")]
+    [Note(Vehicle.LongestDescription)]
     public string Description { get; init; } = string.Empty;
 
     /// <summary>The answers its cabin is generated from; see the choices for what each body allows.</summary>
@@ -127,15 +122,11 @@ public sealed record NewVehicle
 public sealed record ChangedVehicle
 {
     /// <summary>What the owner calls it; 1 to 60 characters.</summary>
-    [StringLength(
-        Vehicle.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
+    [Name(Vehicle.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>A line that tells it apart; up to 120 characters.</summary>
-    [StringLength(Vehicle.LongestDescription, ErrorMessage = "Use up to 120 characters for the description.")]
+    [Note(Vehicle.LongestDescription)]
     public required string Description { get; init; }
 
     /// <summary>The answers its cabin is generated from. What was changed on single surfaces stays.</summary>
@@ -146,11 +137,7 @@ public sealed record ChangedVehicle
 public sealed record NewCopy
 {
     /// <summary>Its name; 1 to 60 characters.</summary>
-    [StringLength(
-        Vehicle.LongestName,
-        MinimumLength = 1,
-        ErrorMessage = "Use 1 to 60 characters for the name."
-    )]
+    [Name(Vehicle.LongestName)]
     public required string Name { get; init; }
 }
 

@@ -13,7 +13,7 @@ internal static class EvaluateEndpoint
 
     public static void MapEvaluate(this RouteGroupBuilder api) =>
         api.MapPost("/verdicts/evaluate", Evaluate)
-            .WithMetadata(new RequestSizeLimitAttribute(LargestRequest))
+            .WithMetadata(new RequestSizeLimitAttribute(LargestRequest), new ChangesNothing())
             .WithName("EvaluateVerdicts")
             .WithSummary(
                 "Judges whether a product may touch a surface: several cases in one call, nothing stored."

@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core.Products;
 using Cove.Core.Safety;
+using Cove.Data;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Verdicts;
@@ -160,7 +161,7 @@ public sealed record NewSpotTest
     public required bool Passed { get; init; }
 
     /// <summary>A note; up to 500 characters.</summary>
-    [StringLength(500, ErrorMessage = "Use up to 500 characters for the note.")]
+    [Note(500, Lines = true)]
     public string Note { get; init; } = string.Empty;
 }
 

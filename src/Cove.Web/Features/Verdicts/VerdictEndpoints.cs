@@ -1,3 +1,4 @@
+using Cove.Core;
 using Cove.Core.Products;
 using Cove.Core.Safety;
 using Cove.Core.Vehicles;
@@ -28,6 +29,7 @@ internal static class VerdictEndpoints
             .WithSummary(
                 "Whether a product of the shelf may touch a surface of a car, put on so: the verdict with all reasons, and what is on record."
             )
+            .WithMetadata(new ChangesNothing())
             .Produces<AnswerView>()
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
@@ -239,7 +241,7 @@ internal static class VerdictEndpoints
             return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
         }
 
-        if (!SurfaceRules.IsName(wish.Note, MakerInstruction.LongestNote))
+        if (!PlainText.IsName(wish.Note, MakerInstruction.LongestNote))
         {
             return Problems.Field(
                 "note",

@@ -1,0 +1,70 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Core.Products;
+using Cove.Core.Sessions;
+
+namespace Cove.Data;
+
+/// <summary>A run as it stands in a file: the session as it was planned, and what was said.</summary>
+public sealed record RunDocument
+{
+    /// <summary>The most that is said in one run.</summary>
+    public const int MostEvents = 2_000;
+
+    /// <summary>The most steps of one run.</summary>
+    public const int MostSteps = 200;
+
+    /// <summary>The minutes it was planned for.</summary>
+    [Range(
+        SessionRules.ShortestMinutes,
+        SessionRules.LongestMinutes,
+        ErrorMessage = "Say between 5 and 120 minutes."
+    )]
+    public required int Minutes { get; init; }
+
+    /// <summary>When the session was planned.</summary>
+    public required DateTimeOffset PlannedAt { get; init; }
+
+    /// <summary>When the run began.</summary>
+    public required DateTimeOffset StartedAt { get; init; }
+
+    /// <summary>When it was ended; null while it goes on.</summary>
+    public DateTimeOffset? FinishedAt { get; init; }
+
+    /// <summary>The steps.</summary>
+    [MaxLength(MostSteps, ErrorMessage = "Give up to 200 steps.")]
+    public required IReadOnlyList<StepDocument> Steps { get; init; }
+
+    /// <summary>What was said, in order.</summary>
+    [MaxLength(MostEvents, ErrorMessage = "Give up to 2,000 events.")]
+    public IReadOnlyList<RunEventDocument> Events { get; init; } = [];
+}
+
+/// <summary>Something said during a run.</summary>
+public sealed record RunEventDocument
+{
+    /// <summary>What was said.</summary>
+    public required RunEventKind Kind { get; init; }
+
+    /// <summary>The step it was about, by its place from 0.</summary>
+    [Range(0, RunDocument.MostSteps, ErrorMessage = "Use the place of a step, from 0.")]
+    public required int Step { get; init; }
+
+    /// <summary>When.</summary>
+    public required DateTimeOffset At { get; init; }
+
+    /// <summary>The towel it was about; null unless it was about a towel.</summary>
+    public TowelRole? Towel { get; init; }
+
+    /// <summary>Writes an event down.</summary>
+    public static RunEventDocument Of(RunEvent said) =>
+        new()
+        {
+            Kind = said.Kind,
+            Step = said.Step,
+            At = said.At,
+            Towel = said.Towel,
+        };
+
+    /// <summary>Reads it back.</summary>
+    public RunEvent ToEvent() => new(Kind, Step, At, Towel);
+}

@@ -1,0 +1,111 @@
+using Cove.Data;
+using Microsoft.AspNetCore.Http.Features;
+
+namespace Cove.Web.Hosting;
+
+/// <summary>Makes every request that changes something one change of the database: what it stores and its answer are kept together, or nothing is. A request that carries a key is done once, however often it is sent.</summary>
+internal static class OneChange
+{
+    /// <summary>Holds for every endpoint of a group that is not marked with <see cref="ChangesNothing"/>.</summary>
+    public static void MakeOneChange(this RouteGroupBuilder group) => group.AddEndpointFilter(Filter);
+
+    private static async ValueTask<object?> Filter(
+        EndpointFilterInvocationContext context,
+        EndpointFilterDelegate next
+    )
+    {
+        HttpContext http = context.HttpContext;
+        if (
+            HttpMethods.IsGet(http.Request.Method)
+            || http.GetEndpoint()!.Metadata.GetMetadata<ChangesNothing>() is not null
+        )
+        {
+            return await next(context);
+        }
+
+        if (!http.Request.HasFitKeyOrNone())
+        {
+            return Preconditions.MissingKey();
+        }
+
+        CancellationToken cancel = http.RequestAborted;
+        string? key =
+            http.GetEndpoint()!.Metadata.GetMetadata<KeepsItsKeys>() is null ? http.Request.KeyOfChange() : null;
+        await using Change change = await http
+            .RequestServices.GetRequiredService<Changes>()
+            .Begin(cancel);
+        string request = $"{http.Request.Method} {http.Request.Path}";
+        if (key is not null && await change.AnswerTo(key, cancel) is { } given)
+        {
+            return given.Request == request
+                ? new SentAgain(given)
+                : Problems.Conflict("This key was sent with another request. Send a new key for each.");
+        }
+
+        GivenAnswer answer = await Write(http, await next(context), request);
+        if (answer.Status < StatusCodes.Status400BadRequest)
+        {
+            if (key is not null)
+            {
+                DateTimeOffset now = http.RequestServices.GetRequiredService<OwnerClock>().Now;
+                await change.Keep(key, answer, now, cancel);
+            }
+
+            await change.Commit(cancel);
+        }
+
+        return new SentAgain(answer);
+    }
+
+    /// <summary>Writes an answer down without sending it, so that nothing can go wrong with it once the change is kept.</summary>
+    private static async Task<GivenAnswer> Write(HttpContext http, object? result, string request)
+    {
+        using var body = new MemoryStream();
+        IHttpResponseBodyFeature sent = http.Features.GetRequiredFeature<IHttpResponseBodyFeature>();
+        var written = new StreamResponseBodyFeature(body);
+        http.Features.Set<IHttpResponseBodyFeature>(written);
+        try
+        {
+            await (result as IResult ?? Results.Ok(result)).ExecuteAsync(http);
+            await written.CompleteAsync();
+        }
+        finally
+        {
+            http.Features.Set(sent);
+        }
+
+        return new GivenAnswer(
+            request,
+            http.Response.StatusCode,
+            http.Response.Headers.Location.FirstOrDefault(),
+            http.Response.ContentType,
+            body.ToArray()
+        );
+    }
+
+    private sealed class SentAgain(GivenAnswer answer) : IResult
+    {
+        public async Task ExecuteAsync(HttpContext httpContext)
+        {
+            HttpResponse response = httpContext.Response;
+            response.StatusCode = answer.Status;
+            if (answer.Location is not null)
+            {
+                response.Headers.Location = answer.Location;
+            }
+
+            if (answer.Body.Length > 0)
+            {
+                response.ContentType = answer.ContentType;
+                response.ContentLength = answer.Body.Length;
+                await response.Body.WriteAsync(answer.Body, httpContext.RequestAborted);
+            }
+        }
+    }
+}
+
+/// <summary>Marks an endpoint that stores nothing, though it is not asked with GET.</summary>
+internal sealed class ChangesNothing;
+
+/// <summary>Marks an endpoint whose keys are part of what it stores.</summary>
+internal sealed class KeepsItsKeys;
