@@ -23,7 +23,9 @@ using Cove.Web.Features.Wastebaskets;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.HostFiltering;
+using Microsoft.AspNetCore.Mvc.ApiExplorer;
 using Microsoft.AspNetCore.ResponseCompression;
+using Microsoft.Extensions.DependencyInjection.Extensions;
 
 const long LargestRequest = 64 * 1024;
 
@@ -116,7 +118,10 @@ static void AddServices(WebApplicationBuilder builder, CoveSettings settings, Da
             new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
         );
     });
-    builder.Services.AddOpenApi(ApiDescription.Shape);
+    builder.Services.AddOpenApi(ApiDocument.Shape);
+    builder.Services.TryAddEnumerable(
+        ServiceDescriptor.Transient<IApiDescriptionProvider, BodilessOperations>()
+    );
 }
 
 static void UseMiddleware(WebApplication app)

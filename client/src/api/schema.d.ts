@@ -11,8 +11,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Says that the server answers, and what its clock shows. */
+        /** Says that the server answers, and what its clock shows. It touches nothing else. */
         get: operations["GetHealth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Says whether Cove can do its work: it touches the database and the disk, and says what is wrong. */
+        get: operations["GetReadiness"];
         put?: never;
         post?: never;
         delete?: never;
@@ -567,7 +584,7 @@ export interface paths {
         /** Changes name and layout. Needs the version of the vehicle in an If-Match header. */
         put: operations["ChangeVehicle"];
         post?: never;
-        /** Takes a vehicle away with everything recorded of it. Export it first to be able to bring it back. */
+        /** Puts a vehicle into the wastebasket with everything recorded of it; it can be brought back for 30 days. Needs the version of the vehicle in an If-Match header. */
         delete: operations["DeleteVehicle"];
         options?: never;
         head?: never;
@@ -659,6 +676,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wastebasket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was deleted in the last 30 days, latest first. */
+        get: operations["ListWastebasket"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wastebasket/{kind}/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings something back, whole and as it was. */
+        post: operations["RestoreFromWastebasket"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wastebasket/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Lets something in the wastebasket go for good. */
+        delete: operations["DeleteForGood"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/use": {
         parameters: {
             query?: never;
@@ -668,7 +736,7 @@ export interface paths {
         };
         /** How a vehicle is used, and what its odometer says. */
         get: operations["GetUse"];
-        /** Changes how a vehicle is used, from now on, and says which dates moved. */
+        /** Changes how a vehicle is used, from now on, and says which dates moved. Needs the version of the use in an If-Match header. */
         put: operations["ChangeUse"];
         post?: never;
         delete?: never;
@@ -702,7 +770,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Changes how far a vehicle is driven, from now on, and says which dates moved. */
+        /** Changes how far a vehicle is driven, from now on, and says which dates moved. Needs the version of the use in an If-Match header. */
         put: operations["ChangeDistance"];
         post?: never;
         delete?: never;
@@ -996,7 +1064,7 @@ export interface paths {
         /** Changes a product and its bottles. Needs its version in an If-Match header. */
         put: operations["ChangeProduct"];
         post?: never;
-        /** Takes a product off the shelf; the log keeps what it says of it. Needs its version in an If-Match header. */
+        /** Takes a product off the shelf and puts it into the wastebasket; the log keeps what it says of it. Needs its version in an If-Match header. */
         delete: operations["RemoveProduct"];
         options?: never;
         head?: never;
@@ -1255,6 +1323,18 @@ export interface components {
         /** @enum {unknown} */
         DashPlastics: "settled" | "new" | "oilyDressing";
         /** @enum {unknown} */
+        DiscardedKind: "vehicle" | "product";
+        DiscardedView: {
+            kind: components["schemas"]["DiscardedKind"];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            deletedAt: string;
+            /** Format: date */
+            goesOn: string;
+        };
+        /** @enum {unknown} */
         DriverSide: "right" | "left";
         /** @enum {unknown} */
         DryingSchool: "towelThenAir" | "evaporate" | "blower";
@@ -1393,6 +1473,15 @@ export interface components {
             tells: string[];
             results: components["schemas"]["InspectionResultView"][];
         };
+        InstructionDocument: {
+            /** Format: date-time */
+            at: string;
+            surface?: null | string;
+            /** Format: uuid */
+            product?: null | string;
+            allows: boolean;
+            note: string;
+        };
         InstructionView: {
             /** Format: uuid */
             id: string;
@@ -1422,6 +1511,8 @@ export interface components {
             finishes: components["schemas"]["Finish"][];
             facts: components["schemas"]["SurfaceFacts"][];
         };
+        /** @enum {unknown} */
+        Kit: "vacuum" | "dampTowels" | "dryBrushes" | "wetKit" | "fabricKit" | "leatherKit" | "protectKit" | "glassKit" | "matWash";
         KitDocument: {
             tools?: components["schemas"]["ToolDocument"][];
             towels?: components["schemas"]["TowelDocument"][];
@@ -1514,6 +1605,8 @@ export interface components {
             /** Format: date-time */
             at: string;
             kind: components["schemas"]["LogEntryKind"];
+            /** Format: int32 */
+            run?: null | number;
             subject: string;
             surfaces?: string[];
             result?: string;
@@ -2036,6 +2129,10 @@ export interface components {
             kilometres: number;
             simulated: boolean;
         };
+        ReadyView: {
+            status: string;
+            unread: string[];
+        };
         ReasonView: {
             rule: string;
             verdict: components["schemas"]["Verdict"];
@@ -2066,6 +2163,18 @@ export interface components {
             role: components["schemas"]["TowelRole"];
             name: string;
         };
+        RunDocument: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date-time */
+            plannedAt: string;
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: date-time */
+            finishedAt?: null | string;
+            steps: components["schemas"]["StepDocument"][];
+            events?: components["schemas"]["RunEventDocument"][];
+        };
         RunDryingView: {
             taskId: string;
             what: string;
@@ -2073,6 +2182,14 @@ export interface components {
             from: string;
             /** Format: date-time */
             dryAt: string;
+        };
+        RunEventDocument: {
+            kind: components["schemas"]["RunEventKind"];
+            /** Format: int32 */
+            step: number;
+            /** Format: date-time */
+            at: string;
+            towel?: null | components["schemas"]["TowelRole"];
         };
         /** @enum {unknown} */
         RunEventKind: "done" | "notClean" | "again" | "skipped" | "finished" | "faceTurned" | "towelRetired";
@@ -2216,6 +2333,41 @@ export interface components {
         };
         /** @enum {unknown} */
         SteamSchool: "avoid" | "welcome";
+        StepDocument: {
+            task: string;
+            name: string;
+            putsBack?: boolean;
+            /** Format: double */
+            plannedSeconds: number;
+            kits?: components["schemas"]["Kit"][];
+            places?: string[];
+            /** Format: double */
+            dryingSeconds?: number;
+            dryingWhat?: string;
+            surfaces?: components["schemas"]["StepSurfaceDocument"][];
+            methods?: components["schemas"]["LoggedMethodDocument"][];
+            products?: components["schemas"]["StepProductDocument"][];
+            lacks?: string[];
+        };
+        StepProductDocument: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            strength: number;
+            application: components["schemas"]["Application"];
+            tool: components["schemas"]["Tool"];
+            surfaces?: string[];
+            /** Format: double */
+            amount?: number;
+            cautions?: string[];
+        };
+        StepSurfaceDocument: {
+            id: string;
+            shortName: string;
+            ground: components["schemas"]["Ground"];
+            howToReach?: null | string;
+        };
         StockItemView: {
             /** Format: uuid */
             productId: string;
@@ -2413,6 +2565,8 @@ export interface components {
             now: string;
             /** Format: double */
             kilometresAWeek: number;
+            /** Format: int32 */
+            useVersion: number;
             /** Format: uuid */
             runUnderWay: null | string;
             /** Format: int32 */
@@ -2523,6 +2677,8 @@ export interface components {
         };
         UseView: {
             use: components["schemas"]["UseDocument"];
+            /** Format: int32 */
+            version: number;
             /** Format: double */
             measuredKilometresAWeek: null | number;
             readings: components["schemas"]["ReadingView"][];
@@ -2570,6 +2726,8 @@ export interface components {
             odometer?: components["schemas"]["ReadingDocument"][];
             levels?: components["schemas"]["LevelDocument"][];
             log?: components["schemas"]["LogDocument"][];
+            instructions?: components["schemas"]["InstructionDocument"][];
+            runs?: components["schemas"]["RunDocument"][];
         };
         VehicleInListView: {
             /** Format: uuid */
@@ -2652,6 +2810,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HealthView"];
+                };
+            };
+        };
+    };
+    GetReadiness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyView"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
@@ -4043,6 +4230,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     ArchiveVehicle: {
@@ -4287,6 +4492,95 @@ export interface operations {
             };
         };
     };
+    ListWastebasket: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiscardedView"][];
+                };
+            };
+        };
+    };
+    RestoreFromWastebasket: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    DeleteForGood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     GetUse: {
         parameters: {
             query?: never;
@@ -4353,6 +4647,33 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4441,6 +4762,33 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -6,7 +6,7 @@ using Microsoft.OpenApi;
 namespace Cove.Web.Hosting;
 
 /// <summary>Shapes the OpenAPI document so that clients can be generated from it and it is the same everywhere.</summary>
-internal static class ApiDescription
+internal static class ApiDocument
 {
     public static void Shape(OpenApiOptions options)
     {
