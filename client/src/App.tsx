@@ -8,6 +8,7 @@ import { LogPage } from "./log/LogPage";
 import { LookPage } from "./look/LookPage";
 import { RunPage } from "./run/RunPage";
 import { ChartPatterns } from "./shared/chart";
+import { keep, kept } from "./shared/kept";
 import { Shell } from "./shared/Shell";
 import { Empty, Failed, Loading } from "./shared/States";
 import { ShortcutProvider } from "./shared/shortcuts";
@@ -98,7 +99,7 @@ function Home() {
     return <Opening />;
   }
   const inUse = vehicles.data.filter((one) => !one.archived);
-  const last = inUse.find((one) => one.id === localStorage.getItem(LAST_VEHICLE));
+  const last = inUse.find((one) => one.id === kept(LAST_VEHICLE));
   const vehicle = last ?? inUse[0];
   const nowhere = vehicles.data.length > 0 ? "/vehicles" : "/welcome";
   return <Navigate to={vehicle ? `/cars/${vehicle.id}/today` : nowhere} replace />;
@@ -114,7 +115,7 @@ function Opening() {
 
 function Car() {
   const { vehicleId = "" } = useParams();
-  useEffect(() => localStorage.setItem(LAST_VEHICLE, vehicleId), [vehicleId]);
+  useEffect(() => keep(LAST_VEHICLE, vehicleId), [vehicleId]);
   return (
     <Shell>
       <Suspense fallback={<Loading what="Opening" />}>

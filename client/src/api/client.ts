@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { sendOnce } from "./resend";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -41,7 +42,7 @@ export type Reminder = Schemas["ReminderView"];
 export type TowelInHand = Schemas["TowelInHandView"];
 export type PlanPoint = Schemas["PlanPoint"];
 
-export const api = createClient<paths>({ baseUrl: "/" });
+export const api = createClient<paths>({ baseUrl: "/", fetch: sendOnce });
 
 /** What the server said was wrong, or that it did not answer at all. */
 export class Problem extends Error {
@@ -90,9 +91,4 @@ export async function ask<T>(request: Promise<Reply<T>>): Promise<T> {
 /** The header that names the state a change is based on. */
 export function basedOn(version: number): { "If-Match": string } {
   return { "If-Match": `"${version}"` };
-}
-
-/** A key that makes a change safe to send again. */
-export function newKey(): string {
-  return crypto.randomUUID();
 }

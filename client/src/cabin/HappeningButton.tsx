@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask } from "../api/client";
+import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
 
@@ -27,7 +28,7 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
         }),
       ),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      await refresh(queries, ["vehicle", vehicleId]);
       setOpen(false);
       setNote("");
       setEverywhere(null);

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, basedOn, type Inspection, type Surface } from "../api/client";
+import { refresh } from "../api/refresh";
 import { ResultButtons } from "../look/ResultButtons";
 import { useLook } from "../look/useLook";
 import { tinyDay } from "../shared/format";
@@ -70,7 +71,7 @@ function Notes({ vehicleId, notes }: { vehicleId: string; notes: Surface["notes"
           headers: basedOn(note.version),
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] }),
+    onSuccess: () => refresh(queries, ["vehicle", vehicleId]),
   });
   return (
     <ul className="mt-2 text-13" aria-label="Seen and happened here">

@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { useNavigate } from "react-router";
-import { api, ask } from "../api/client";
+import { api, ask, basedOn } from "../api/client";
+import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
 import type { TabProps } from "./CarPage";
@@ -14,11 +15,11 @@ export function FileTab({ vehicle }: TabProps) {
   const [name, setName] = useState(`${vehicle.name}, copy`.slice(0, 60));
   const [sure, setSure] = useState(false);
   const path = { params: { path: { vehicleId: vehicle.id } } };
-  const refresh = () => queries.invalidateQueries({ queryKey: ["vehicles"] });
+  const again = () => refresh(queries, ["vehicles"]);
   const copy = useMutation({
     mutationFn: () => ask(api.POST("/api/vehicles/{vehicleId}/copy", { ...path, body: { name } })),
     onSuccess: async (made) => {
-      await refresh();
+      await again();
       navigate(`/cars/${made.id}/car/layout`);
     },
   });
@@ -30,16 +31,18 @@ export function FileTab({ vehicle }: TabProps) {
           : api.POST("/api/vehicles/{vehicleId}/archive", path),
       ),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicle.id] });
-      await refresh();
+      await refresh(queries, ["vehicle", vehicle.id]);
+      await again();
     },
   });
   const remove = useMutation({
-    mutationFn: () => ask(api.DELETE("/api/vehicles/{vehicleId}", path)),
+    mutationFn: () =>
+      ask(api.DELETE("/api/vehicles/{vehicleId}", { ...path, headers: basedOn(vehicle.version) })),
+    onError: () => refresh(queries, ["vehicle", vehicle.id]),
     onSuccess: async () => {
       navigate("/vehicles");
       queries.removeQueries({ queryKey: ["vehicle", vehicle.id] });
-      await refresh();
+      await again();
     },
   });
   const failed = [copy.error, archive.error, remove.error].find(Boolean) as Error | undefined;
@@ -47,8 +50,8 @@ export function FileTab({ vehicle }: TabProps) {
     <div className="grid max-w-[1000px] gap-x-12 px-4 pt-5 pb-8 desk:grid-cols-2 desk:px-[26px]">
       <Part title="Take it with you">
         <p className="mb-3 text-16 text-soft">
-          One JSON file with layout, surfaces, use, levels and the whole log. Read in again, here or
-          elsewhere, it gives the same car.
+          One JSON file with everything recorded of it: layout, surfaces, use, levels, log, runs and
+          makers' instructions. Read in again, here or elsewhere, it gives the same car.
         </p>
         <a
           className="act2"
@@ -113,7 +116,7 @@ export function FileTab({ vehicle }: TabProps) {
         open={sure}
         onClose={() => setSure(false)}
         title={`Delete ${vehicle.name}?`}
-        about="Its surfaces, its log and what was learnt of it go for good. Export it first if you may want it back."
+        about="It goes into the wastebasket with its log and all that was learnt of it. For 30 days you can bring it back from the list of cars."
       >
         <button
           type="button"
@@ -121,7 +124,7 @@ export function FileTab({ vehicle }: TabProps) {
           disabled={remove.isPending}
           onClick={() => remove.mutate()}
         >
-          Delete it for good
+          Delete it
         </button>
       </Sheet>
     </div>

@@ -1,6 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { ask, Problem, type Schemas } from "../api/client";
+import { refresh } from "../api/refresh";
+import { sendOnce } from "../api/resend";
 
 /** Adds a car from a file that was exported before. */
 export function ImportVehicle({ onAdded }: { onAdded: (vehicleId: string) => void }) {
@@ -9,7 +11,7 @@ export function ImportVehicle({ onAdded }: { onAdded: (vehicleId: string) => voi
   const bring = useMutation({
     mutationFn: async (file: File) => ask(send(file)),
     onSuccess: async (vehicle) => {
-      await queries.invalidateQueries({ queryKey: ["vehicles"] });
+      await refresh(queries, ["vehicles"]);
       onAdded(vehicle.id);
     },
   });
@@ -71,11 +73,13 @@ export function ImportVehicle({ onAdded }: { onAdded: (vehicleId: string) => voi
 
 /** The file goes out as it is, so that the lines the server names are those of the file. */
 async function send(file: File) {
-  const response = await fetch("/api/vehicles/import", {
-    method: "POST",
-    headers: { "content-type": "application/json" },
-    body: file,
-  });
+  const response = await sendOnce(
+    new Request("/api/vehicles/import", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: file,
+    }),
+  );
   const answer = await response.json();
   return response.ok
     ? { data: answer as Schemas["VehicleInListView"], response }

@@ -1,29 +1,37 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import { api, ask, basedOn, Problem } from "../api/client";
+import { refresh } from "../api/refresh";
 import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";
 import { NameFields } from "../builder/NameFields";
+import { Elsewhere } from "../shared/Elsewhere";
 import { within } from "../shared/format";
+import { useDraft } from "../shared/useDraft";
 import type { TabProps } from "./CarPage";
 
 /** Name and layout of a car that is there already. */
 export function LayoutTab({ vehicle, choices }: TabProps) {
   const queries = useQueryClient();
-  const [names, setNames] = useState({ name: vehicle.name, description: vehicle.description });
-  const [layout, setLayout] = useState(vehicle.layout);
+  const { draft, version, elsewhere, change, settle } = useDraft(
+    { name: vehicle.name, description: vehicle.description, ...vehicle.layout },
+    vehicle.version,
+  );
+  const { name, description, ...layout } = draft;
   const save = useMutation({
     mutationFn: () =>
       ask(
         api.PUT("/api/vehicles/{vehicleId}", {
           params: { path: { vehicleId: vehicle.id } },
-          headers: basedOn(vehicle.version),
-          body: { ...names, layout },
+          headers: basedOn(version),
+          body: { name, description, layout },
         }),
       ),
+    onError: () => refresh(queries, ["vehicle", vehicle.id]),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["vehicles"] });
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicle.id] });
+      settle();
+      await refresh(queries, ["vehicles"]);
+      await refresh(queries, ["vehicle", vehicle.id]);
     },
   });
   const errors = save.error instanceof Problem ? save.error.errors : {};
@@ -31,7 +39,7 @@ export function LayoutTab({ vehicle, choices }: TabProps) {
     <LayoutForm
       choices={choices}
       layout={layout}
-      onChange={setLayout}
+      onChange={change}
       errors={within(errors, "layout.")}
       part={part}
     />
@@ -45,7 +53,7 @@ export function LayoutTab({ vehicle, choices }: TabProps) {
       }}
     >
       <div>
-        <NameFields names={names} onChange={setNames} errors={errors} />
+        <NameFields names={{ name, description }} onChange={change} errors={errors} />
         {form("frame")}
       </div>
       <div>
@@ -59,7 +67,8 @@ export function LayoutTab({ vehicle, choices }: TabProps) {
             What you changed on single surfaces stays. What a new layout leaves out goes, with its
             level; what it adds starts as lived in.
           </p>
-          {save.error && (
+          <Elsewhere differences={elsewhere} />
+          {save.error && elsewhere.length === 0 && (
             <p role="alert" className="mt-3 text-16 text-coral">
               {save.error.message}
             </p>

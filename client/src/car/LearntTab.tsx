@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
+import { refresh } from "../api/refresh";
 import { count } from "../shared/format";
 import { Sheet } from "../shared/Sheet";
 import { Empty, Failed, Loading } from "../shared/States";
@@ -161,7 +162,7 @@ function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
     mutationFn: () =>
       ask(api.DELETE("/api/vehicles/{vehicleId}/learnt", { params: { path: { vehicleId } } })),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      await refresh(queries, ["vehicle", vehicleId]);
       setOpen(false);
     },
   });

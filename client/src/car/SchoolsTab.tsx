@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { RadioGroup } from "radix-ui";
 import { api, ask, basedOn, type School } from "../api/client";
+import { refresh } from "../api/refresh";
 import { Failed, Loading } from "../shared/States";
 
 /** The questions on which sound practice differs: the owner picks, and everything follows at once. */
@@ -21,12 +22,9 @@ export function SchoolsTab() {
       ),
     onSuccess: async (next) => {
       queries.setQueryData(["schools"], next);
-      await Promise.all([
-        queries.invalidateQueries({ queryKey: ["vehicle"] }),
-        queries.invalidateQueries({ queryKey: ["shelf"] }),
-      ]);
+      await Promise.all([refresh(queries, ["vehicle"]), refresh(queries, ["shelf"])]);
     },
-    onError: () => queries.invalidateQueries({ queryKey: ["schools"] }),
+    onError: () => refresh(queries, ["schools"]),
   });
   if (schools.isError) {
     return <Failed error={schools.error} again={() => schools.refetch()} />;

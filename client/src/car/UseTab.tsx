@@ -1,7 +1,10 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
-import { api, ask, type Choices, Problem, type Schemas, type Use } from "../api/client";
+import type { FormEvent } from "react";
+import { api, ask, basedOn, type Choices, Problem, type Schemas, type Use } from "../api/client";
+import { refresh } from "../api/refresh";
+import { Elsewhere } from "../shared/Elsewhere";
 import { Failed, Loading } from "../shared/States";
+import { useDraft } from "../shared/useDraft";
 import type { TabProps } from "./CarPage";
 import { MoveList, movesSaid } from "./MoveList";
 import { OdometerPart } from "./OdometerPart";
@@ -36,8 +39,10 @@ type LoadedProps = { vehicleId: string; used: UseOfCar; choices: Choices };
 function Loaded({ vehicleId, used, choices }: LoadedProps) {
   const queries = useQueryClient();
   const saved = used.use as Use;
-  const [draft, setDraft] = useState<Use>(saved);
-  const changed = JSON.stringify(draft) !== JSON.stringify(saved);
+  const { draft, version, changed, elsewhere, change, discard, settle } = useDraft(
+    saved,
+    used.version,
+  );
   const path = { params: { path: { vehicleId } } };
   const preview = useQuery({
     queryKey: ["vehicle", vehicleId, "use-preview", draft],
@@ -48,8 +53,19 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
     retry: false,
   });
   const save = useMutation({
-    mutationFn: () => ask(api.PUT("/api/vehicles/{vehicleId}/use", { ...path, body: draft })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] }),
+    mutationFn: () =>
+      ask(
+        api.PUT("/api/vehicles/{vehicleId}/use", {
+          ...path,
+          headers: basedOn(version),
+          body: draft,
+        }),
+      ),
+    onSuccess: () => {
+      settle();
+      return refresh(queries, ["vehicle", vehicleId]);
+    },
+    onError: () => refresh(queries, ["vehicle", vehicleId, "use"]),
   });
   const refused = [save.error, preview.error].find((error) => error instanceof Problem);
   const errors = changed && refused instanceof Problem ? refused.errors : {};
@@ -71,7 +87,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
         <UseForm
           use={draft}
           choices={choices}
-          onChange={(change) => setDraft((old) => ({ ...old, ...change }))}
+          onChange={change}
           errors={errors}
           measured={used.measuredKilometresAWeek}
         />
@@ -91,7 +107,8 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
             Change an answer, and the dates it moves stand here before you decide.
           </p>
         )}
-        {save.error && Object.keys(errors).length === 0 && (
+        <Elsewhere differences={elsewhere} />
+        {save.error && Object.keys(errors).length === 0 && elsewhere.length === 0 && (
           <p role="alert" className="mt-3 text-16 text-coral">
             {save.error.message}
           </p>
@@ -106,7 +123,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
             Use it so from today
           </button>
           {changed && (
-            <button type="button" className="act2 w-full" onClick={() => setDraft(saved)}>
+            <button type="button" className="act2 w-full" onClick={discard}>
               Leave it as it was
             </button>
           )}

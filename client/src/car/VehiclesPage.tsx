@@ -2,8 +2,10 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
 import { useVehicles } from "../api/queries";
+import { refresh } from "../api/refresh";
 import { Mark } from "../shared/icons";
 import { Failed, Loading } from "../shared/States";
+import { Wastebasket } from "../shared/Wastebasket";
 import { ImportVehicle } from "./ImportVehicle";
 
 type Listed = Schemas["VehicleInListView"];
@@ -60,6 +62,7 @@ export function VehiclesPage() {
           </ul>
         </section>
       )}
+      <Wastebasket kind="vehicle" title="Deleted cars" />
       <div className="border-t border-hairline pt-5">
         <ImportVehicle onAdded={(id) => navigate(`/cars/${id}/cabin`)} />
       </div>
@@ -76,7 +79,7 @@ function Row({ vehicle }: { vehicle: Listed }) {
           params: { path: { vehicleId: vehicle.id } },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["vehicles"] }),
+    onSuccess: () => refresh(queries, ["vehicles"]),
   });
   return (
     <li className="flex items-center justify-between gap-4 border-t border-hairline py-2">

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Glass, type Pane } from "../api/client";
+import { refresh } from "../api/refresh";
 import { StrokeDiagram } from "../shared/strokes/StrokeDiagram";
 
 const RUNS: Record<string, "across" | "upright" | "crissCross" | "still"> = {
@@ -22,7 +23,7 @@ export function WhichSide({ glass, pane }: { glass: Glass; pane: Pane }) {
           body: { surfaceId: pane.surfaceId, finding },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["vehicle", glass.vehicle.id] }),
+    onSuccess: () => refresh(queries, ["vehicle", glass.vehicle.id]),
   });
   const found = note.data;
   const step = glass.streakSteps[at];

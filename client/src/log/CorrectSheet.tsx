@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Switch } from "radix-ui";
 import { type FormEvent, useId, useState } from "react";
 import { api, ask, basedOn, type LogEntry, Problem } from "../api/client";
+import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
 
@@ -26,7 +27,7 @@ export function CorrectSheet({ entry, now, vehicleId, onClose }: Props) {
         }),
       ),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      await refresh(queries, ["vehicle", vehicleId]);
       onClose();
     },
   });

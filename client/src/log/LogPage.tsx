@@ -2,6 +2,7 @@ import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-q
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, ask, basedOn, type LogEntry } from "../api/client";
+import { refresh } from "../api/refresh";
 import { clock, count, minutes, shortDay } from "../shared/format";
 import { Empty, Failed, Loading } from "../shared/States";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -155,7 +156,7 @@ function Row({
           : api.POST("/api/log/{entryId}/undo", request),
       );
     },
-    onSettled: () => queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] }),
+    onSettled: () => refresh(queries, ["vehicle", vehicleId]),
   });
   const care = entry.kind === "care";
   return (

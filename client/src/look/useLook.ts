@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask } from "../api/client";
+import { refresh } from "../api/refresh";
 
 export type Seen = { inspection: string; result: string; surfaceId: string };
 
@@ -15,10 +16,7 @@ export function useLook(vehicleId: string) {
         }),
       ),
     onSuccess: () =>
-      queries.invalidateQueries({
-        queryKey: ["vehicle", vehicleId],
-        // The round one is on stays as it was planned.
-        predicate: (query) => query.queryKey[2] !== "walk-round",
-      }),
+      // The round one is on stays as it was planned.
+      refresh(queries, ["vehicle", vehicleId], (query) => query.queryKey[2] !== "walk-round"),
   });
 }

@@ -4,13 +4,14 @@ import { useNavigate, useParams } from "react-router";
 import {
   api,
   ask,
-  newKey,
   Problem,
   type Run,
   type RunEventKind,
   type RunStep,
   type TowelInHand,
 } from "../api/client";
+import { newKey } from "../api/key";
+import { refresh } from "../api/refresh";
 import { Caution } from "../shared/Caution";
 import { clockOrDay, seconds } from "../shared/format";
 import { Sheet } from "../shared/Sheet";
@@ -19,6 +20,7 @@ import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { UsedProducts } from "../shared/UsedProducts";
 import { Drying } from "./Drying";
+import { answeredElsewhere } from "./elsewhere";
 import { Parts } from "./Parts";
 import { readyToRing } from "./ring";
 import { StepBar } from "./StepBar";
@@ -62,6 +64,7 @@ function UnderWay({ run }: { run: Run }) {
   const navigate = useNavigate();
   const now = useClock(run.now);
   const [asking, setAsking] = useState<"notClean" | "end" | null>(null);
+  const [elsewhere, setElsewhere] = useState<string | null>(null);
   const title = useRef<HTMLHeadingElement>(null);
   const say = useMutation({
     mutationFn: (said: Saying) =>
@@ -82,9 +85,20 @@ function UnderWay({ run }: { run: Run }) {
     networkMode: "always",
     onSuccess: async (next) => {
       queries.setQueryData(["run", run.id], next);
-      await queries.invalidateQueries({ queryKey: ["vehicle", run.vehicleId] });
+      await refresh(queries, ["vehicle", run.vehicleId]);
     },
-    onError: () => queries.invalidateQueries({ queryKey: ["run", run.id] }),
+    onError: async (error, said) => {
+      if (!(error instanceof Problem && error.status === 409)) {
+        return refresh(queries, ["run", run.id]);
+      }
+      const now = await queries.fetchQuery({
+        queryKey: ["run", run.id],
+        queryFn: () => ask(api.GET("/api/runs/{runId}", { params: { path: { runId: run.id } } })),
+        staleTime: 0,
+      });
+      setElsewhere(answeredElsewhere(now, said.step));
+    },
+    onMutate: () => setElsewhere(null),
   });
   const step = run.steps[run.current];
   const settled = useSettled(`${run.current} ${run.rounds}`);
@@ -200,7 +214,13 @@ function UnderWay({ run }: { run: Run }) {
       <footer
         className={`sticky bottom-0 -mx-5 bg-paper px-5 pt-2 pb-4 ${say.failureCount > 0 ? "" : "[&_:disabled]:opacity-100"}`}
       >
-        <Saved pending={say.isPending} failures={say.failureCount} error={say.error} />
+        {elsewhere ? (
+          <p role="alert" className="pb-2 text-brass">
+            {elsewhere}
+          </p>
+        ) : (
+          <Saved pending={say.isPending} failures={say.failureCount} error={say.error} />
+        )}
         {step ? (
           <div className="grid grid-cols-[1fr_112px] gap-2.5">
             {!step.putsBack && !step.isChore && (

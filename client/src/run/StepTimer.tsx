@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { seconds } from "../shared/format";
+import { keep, kept } from "../shared/kept";
 import { ring } from "./ring";
 
 const KEY = "cove.timers";
@@ -14,7 +15,7 @@ const GOING = { dwell: "Working", scrub: "Keep moving", coat: "Taking" } as cons
 
 function all(): Kept[] {
   try {
-    return JSON.parse(localStorage.getItem(KEY) ?? "[]") as Kept[];
+    return JSON.parse(kept(KEY) ?? "[]") as Kept[];
   } catch {
     return [];
   }
@@ -63,10 +64,7 @@ export function StepTimer({ id, kind, length, stage, offered }: Props) {
         className="act2 mt-2 min-h-12 w-full text-17"
         onClick={() => {
           const end = Date.now() + length * 1000;
-          localStorage.setItem(
-            KEY,
-            JSON.stringify([...all().slice(1 - MOST), { id, until: end } satisfies Kept]),
-          );
+          keep(KEY, JSON.stringify([...all().slice(1 - MOST), { id, until: end } satisfies Kept]));
           setNow(Date.now());
           setUntil(end);
         }}

@@ -1,4 +1,5 @@
 import type { MethodStep, RunStep } from "../api/client";
+import { keep, kept } from "../shared/kept";
 
 /** One thing to do within a step of a run: a step of one of its methods, with where it is done. */
 export type Part = {
@@ -20,16 +21,16 @@ const KEY = "cove.part";
 /** The part a run stands at, kept on the device: a reload goes on where the hands are. */
 export function keptPart(id: string): number {
   try {
-    const kept = JSON.parse(localStorage.getItem(KEY) ?? "null") as {
+    const last = JSON.parse(kept(KEY) ?? "null") as {
       id: string;
       part: number;
     } | null;
-    return kept?.id === id ? kept.part : 0;
+    return last?.id === id ? last.part : 0;
   } catch {
     return 0;
   }
 }
 
 export function keepPart(id: string, part: number) {
-  localStorage.setItem(KEY, JSON.stringify({ id, part }));
+  keep(KEY, JSON.stringify({ id, part }));
 }

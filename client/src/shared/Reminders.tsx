@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { ToggleGroup } from "radix-ui";
 import { useState } from "react";
 import { api, ask, type Reminder } from "../api/client";
+import { refresh } from "../api/refresh";
 import { clockOrDay } from "./format";
 
 const WHERE = ["driver's side", "passenger's side", "low down", "at the edges"];
@@ -37,7 +38,7 @@ function useFollowUp<T = void>(vehicleId: string, send: (said: T) => Promise<unk
   const queries = useQueryClient();
   return useMutation({
     mutationFn: send,
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] }),
+    onSuccess: () => refresh(queries, ["vehicle", vehicleId]),
   });
 }
 

@@ -1,11 +1,12 @@
 import { useEffect, useState } from "react";
+import { keep, kept } from "./kept";
 
 export type Theme = "light" | "dark";
 const KEY = "cove.theme";
 
 function chosen(): Theme | null {
-  const kept = localStorage.getItem(KEY);
-  return kept === "light" || kept === "dark" ? kept : null;
+  const chosenBefore = kept(KEY);
+  return chosenBefore === "light" || chosenBefore === "dark" ? chosenBefore : null;
 }
 
 function systemTheme(): Theme {
@@ -21,7 +22,7 @@ export function useTheme(): [Theme, (theme: Theme) => void] {
   return [
     theme,
     (next) => {
-      localStorage.setItem(KEY, next);
+      keep(KEY, next);
       setTheme(next);
     },
   ];

@@ -1,8 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { api, ask, basedOn, type Schemas } from "../api/client";
+import { refresh } from "../api/refresh";
 import { Choice } from "../shared/Choice";
+import { Elsewhere } from "../shared/Elsewhere";
 import { Labelled } from "../shared/Labelled";
+import { useDraft } from "../shared/useDraft";
 import type { ShelfTabProps } from "./ShelfPage";
 
 type Kit = Required<Schemas["KitDocument"]>;
@@ -19,29 +21,29 @@ const SCREENS: { value: Schemas["ScreenSchool"]; label: string }[] = [
 /** Tools with their count, towels by role and colour, and how far to go with screens. */
 export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
   const queries = useQueryClient();
-  const [draft, setDraft] = useState(shelf.kit as Kit);
-  const changed = JSON.stringify(draft) !== JSON.stringify(shelf.kit);
+  const { draft, version, changed, elsewhere, change, settle } = useDraft(
+    shelf.kit as Kit,
+    shelf.kitVersion,
+  );
   const save = useMutation({
-    mutationFn: () =>
-      ask(api.PUT("/api/shelf/kit", { headers: basedOn(shelf.kitVersion), body: draft })),
+    mutationFn: () => ask(api.PUT("/api/shelf/kit", { headers: basedOn(version), body: draft })),
     onSuccess: async (next) => {
-      setDraft(next.kit as Kit);
+      settle();
       queries.setQueryData(["shelf"], next);
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      await refresh(queries, ["vehicle", vehicleId]);
     },
+    onError: () => refresh(queries, ["shelf"]),
   });
   const toolOf = (tool: Schemas["Tool"]) => draft.tools.find((one) => one.tool === tool);
   const setTool = (tool: Schemas["Tool"], next: { count?: number; note?: string } | null) => {
     const rest = draft.tools.filter((one) => one.tool !== tool);
-    setDraft({
-      ...draft,
+    change({
       tools: next ? [...rest, { tool, count: 1, note: "", ...toolOf(tool), ...next }] : rest,
     });
   };
   const towelsOf = (role: Schemas["TowelRole"]) => draft.towels.find((one) => one.role === role);
   const setTowels = (role: Schemas["TowelRole"], next: { count?: number; colour?: string }) =>
-    setDraft({
-      ...draft,
+    change({
       towels: [
         ...draft.towels.filter((one) => one.role !== role),
         { role, colour: "", count: 0, ...towelsOf(role), ...next },
@@ -140,12 +142,11 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
             label="How far to go with screens"
             value={draft.screenSchool}
             options={SCREENS}
-            onChange={(value) =>
-              setDraft({ ...draft, screenSchool: value as Schemas["ScreenSchool"] })
-            }
+            onChange={(value) => change({ screenSchool: value as Schemas["ScreenSchool"] })}
           />
         </Labelled>
-        {save.isError && (
+        <Elsewhere differences={elsewhere} />
+        {save.isError && elsewhere.length === 0 && (
           <p role="alert" className="mb-3 text-coral">
             {save.error.message}
           </p>

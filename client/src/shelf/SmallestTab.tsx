@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, ask, basedOn, type Schemas } from "../api/client";
+import { refresh } from "../api/refresh";
 import { count } from "../shared/format";
 import { Pick } from "../shared/Pick";
 import { Failed, Loading } from "../shared/States";
@@ -114,8 +115,8 @@ function School({ shelf, vehicleId }: SchoolProps) {
         }),
       ),
     onSettled: async () => {
-      await queries.invalidateQueries({ queryKey: ["shelf"] });
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      await refresh(queries, ["shelf"]);
+      await refresh(queries, ["vehicle", vehicleId]);
     },
   });
   return (

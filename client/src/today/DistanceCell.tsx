@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { api, ask, Problem, type Today } from "../api/client";
+import { api, ask, basedOn, Problem, type Today } from "../api/client";
+import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
 
@@ -32,13 +33,15 @@ function DistanceForm({ today, onSaved }: { today: Today; onSaved: () => void })
       ask(
         api.PUT("/api/vehicles/{vehicleId}/distance", {
           params: { path: { vehicleId: today.vehicle.id } },
+          headers: basedOn(today.useVersion),
           body: { kilometresAWeek: Number(distance) },
         }),
       ),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["vehicle", today.vehicle.id] });
+      await refresh(queries, ["vehicle", today.vehicle.id]);
       onSaved();
     },
+    onError: () => refresh(queries, ["vehicle", today.vehicle.id]),
   });
   const problem = save.error instanceof Problem ? save.error : null;
   const field = problem?.errors.kilometresAWeek?.[0];

@@ -1,7 +1,8 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { api, ask, type Cabin, newKey, type Today } from "../api/client";
+import { api, ask, type Cabin, type Today } from "../api/client";
+import { newKey } from "../api/key";
 import { Caution } from "../shared/Caution";
 import {
   clock,
@@ -13,6 +14,7 @@ import {
   minutes as said,
   shortDay,
 } from "../shared/format";
+import { keep, kept } from "../shared/kept";
 import { Reminders } from "../shared/Reminders";
 import { Empty, Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
@@ -31,7 +33,7 @@ const KEY = "cove.minutes";
 /** Today: say how long you have, see what is worth doing in it, and start. */
 export function TodayPage() {
   const { vehicleId = "" } = useParams();
-  const [minutes, setMinutes] = useState(() => Number(localStorage.getItem(KEY)) || USUAL_MINUTES);
+  const [minutes, setMinutes] = useState(() => Number(kept(KEY)) || USUAL_MINUTES);
   const wanted = useDeferredValue(minutes);
   const today = useQuery({
     queryKey: ["vehicle", vehicleId, "today", wanted],
@@ -63,7 +65,7 @@ export function TodayPage() {
       cabin={cabin.data}
       minutes={minutes}
       onMinutes={(next) => {
-        localStorage.setItem(KEY, String(next));
+        keep(KEY, String(next));
         setMinutes(next);
       }}
     />

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, ask, type Choices, type Layout, type NewVehicle, Problem } from "../api/client";
 import { useChoices, useVehicles } from "../api/queries";
+import { refresh } from "../api/refresh";
 import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";
 import { NameFields } from "../builder/NameFields";
@@ -49,7 +50,7 @@ function Welcome({ choices }: { choices: Choices }) {
         }),
       ),
     onSuccess: async (vehicle) => {
-      await queries.invalidateQueries({ queryKey: ["vehicles"] });
+      await refresh(queries, ["vehicles"]);
       navigate(`/cars/${vehicle.id}/today`);
     },
   });

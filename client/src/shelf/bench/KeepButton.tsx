@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, basedOn, type Product } from "../../api/client";
+import { refresh } from "../../api/refresh";
 import type { Mixture } from "./BenchTab";
 
 /** Puts the mixed bottle on the shelf; what went into it comes out of the bottles it was bought in. */
@@ -15,7 +16,7 @@ export function KeepButton({ mixture, product }: { mixture: Mixture; product: Pr
         }),
       ),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["shelf"] });
+      await refresh(queries, ["shelf"]);
     },
   });
   return (

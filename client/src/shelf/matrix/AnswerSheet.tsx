@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask, Problem, type Schemas, type ShelfChoices } from "../../api/client";
+import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
 import { shortDay } from "../../shared/format";
 import { Failed, Loading } from "../../shared/States";
@@ -143,7 +144,7 @@ function Records({ vehicleId, told }: { vehicleId: string; told: Answer }) {
   const withdraw = useMutation({
     mutationFn: (instructionId: string) =>
       ask(api.DELETE("/api/instructions/{instructionId}", { params: { path: { instructionId } } })),
-    onSettled: () => queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] }),
+    onSettled: () => refresh(queries, ["vehicle", vehicleId]),
   });
   if (told.tests.length + told.instructions.length === 0) {
     return null;

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask, Problem } from "../../api/client";
+import { refresh } from "../../api/refresh";
 import { Field } from "../../shared/Field";
 import { Pick } from "../../shared/Pick";
 import { Sheet } from "../../shared/Sheet";
@@ -30,7 +31,7 @@ export function InstructionButton({ vehicleId, productId, surfaceId, told }: Pro
     onSuccess: async () => {
       setOpen(false);
       setNote("");
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      await refresh(queries, ["vehicle", vehicleId]);
     },
   });
   const errors = record.error instanceof Problem ? record.error.errors : {};

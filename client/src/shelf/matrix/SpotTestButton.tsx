@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask } from "../../api/client";
+import { refresh } from "../../api/refresh";
 import { Field } from "../../shared/Field";
 import { Sheet } from "../../shared/Sheet";
 
@@ -30,7 +31,7 @@ export function SpotTestButton({ vehicleId, productId, surfaceId, told }: Props)
     onSuccess: async () => {
       setOpen(false);
       setNote("");
-      await queries.invalidateQueries({ queryKey: ["vehicle", vehicleId] });
+      await refresh(queries, ["vehicle", vehicleId]);
     },
   });
   return (

@@ -1,6 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { ask, Problem, type Schemas } from "../../api/client";
+import { refresh } from "../../api/refresh";
+import { sendOnce } from "../../api/resend";
 import { count } from "../../shared/format";
 
 /** Adds the products of a spreadsheet, all of them or none. */
@@ -10,8 +12,8 @@ export function ImportShelf() {
   const bring = useMutation({
     mutationFn: async (file: File) => ask(send(file)),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ["shelf"] });
-      await queries.invalidateQueries({ queryKey: ["vehicle"] });
+      await refresh(queries, ["shelf"]);
+      await refresh(queries, ["vehicle"]);
     },
   });
   const flaws =
@@ -70,11 +72,13 @@ export function ImportShelf() {
 
 /** The file goes out as it is, so that the lines the server names are those of the file. */
 async function send(file: File) {
-  const response = await fetch("/api/shelf/products.csv", {
-    method: "POST",
-    headers: { "content-type": "text/csv" },
-    body: file,
-  });
+  const response = await sendOnce(
+    new Request("/api/shelf/products.csv", {
+      method: "POST",
+      headers: { "content-type": "text/csv" },
+      body: file,
+    }),
+  );
   const answer = await response.json();
   return response.ok
     ? { data: answer as Schemas["ShelfImportView"], response }

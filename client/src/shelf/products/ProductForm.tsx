@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import {
   api,
   ask,
@@ -11,10 +11,13 @@ import {
   type Shelf,
   type ShelfChoices,
 } from "../../api/client";
+import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
+import { Elsewhere } from "../../shared/Elsewhere";
 import { Field } from "../../shared/Field";
 import { Labelled } from "../../shared/Labelled";
 import { Pick } from "../../shared/Pick";
+import { useDraft } from "../../shared/useDraft";
 import { Bottles } from "./Bottles";
 import { Hazards } from "./Hazards";
 
@@ -48,13 +51,14 @@ const FORMS: { value: Schemas["ProductForm"]; label: string }[] = [
 /** A product from its label: what it is, what is in it, how strong it is used, and its bottles. */
 export function ProductForm({ product, choices, onClose }: Props) {
   const queries = useQueryClient();
-  const [draft, setDraft] = useState<ProductDetails>(
+  const { draft, version, elsewhere, change, settle } = useDraft(
     (product?.details ?? choices.classes[1]?.usual) as ProductDetails,
+    product?.version ?? 0,
   );
-  const change = (next: Partial<ProductDetails>) => setDraft({ ...draft, ...next });
-  const refresh = async () => {
-    await queries.invalidateQueries({ queryKey: ["shelf"] });
-    await queries.invalidateQueries({ queryKey: ["vehicle"] });
+  const refreshAll = async () => {
+    await refresh(queries, ["shelf"]);
+    await refresh(queries, ["wastebasket"]);
+    await refresh(queries, ["vehicle"]);
   };
   const path = { params: { path: { productId: product?.id ?? "" } } };
   const save = useMutation({
@@ -63,7 +67,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
         product
           ? api.PUT("/api/shelf/products/{productId}", {
               ...path,
-              headers: basedOn(product.version),
+              headers: basedOn(version),
               body: draft,
             })
           : api.POST("/api/shelf/products", { body: draft }),
@@ -71,7 +75,8 @@ export function ProductForm({ product, choices, onClose }: Props) {
     onSuccess: async (saved) => {
       if (product) {
         // The next change is based on this one, whether or not the list has been read again.
-        setDraft(saved.details as ProductDetails);
+        change(saved.details as ProductDetails);
+        settle();
         queries.setQueryData<Shelf>(
           ["shelf"],
           (old) =>
@@ -83,20 +88,21 @@ export function ProductForm({ product, choices, onClose }: Props) {
       } else {
         onClose();
       }
-      await refresh();
+      await refreshAll();
     },
+    onError: refreshAll,
   });
   const remove = useMutation({
     mutationFn: () =>
       ask(
         api.DELETE("/api/shelf/products/{productId}", {
           ...path,
-          headers: basedOn(product?.version ?? 0),
+          headers: basedOn(version),
         }),
       ),
     onSuccess: async () => {
       onClose();
-      await refresh();
+      await refreshAll();
     },
   });
   const failed = (save.error ?? remove.error) as Error | null;
@@ -125,7 +131,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
             const usual = choices.classes.find((one) => one.class === value)?.usual;
             if (usual) {
               // What such products are usually like; name and bottles stay the owner's.
-              setDraft({
+              change({
                 ...(usual as ProductDetails),
                 name: product || draft.name !== usualName(choices, draft) ? draft.name : usual.name,
                 bottles: draft.bottles,
@@ -258,7 +264,8 @@ export function ProductForm({ product, choices, onClose }: Props) {
           onChange={(event) => change({ note: event.target.value })}
         />
       </Field>
-      {failed && (
+      <Elsewhere differences={elsewhere} />
+      {failed && elsewhere.length === 0 && (
         <p role="alert" className="mb-3 text-16 text-coral">
           {failed.message}
         </p>

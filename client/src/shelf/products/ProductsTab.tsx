@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import { api, ask, type Product } from "../../api/client";
 import { dayOfYear } from "../../shared/format";
 import { useShortcuts } from "../../shared/shortcuts";
+import { Wastebasket } from "../../shared/Wastebasket";
 import type { ShelfTabProps } from "../ShelfPage";
 import { ImportShelf } from "./ImportShelf";
 import { ProductForm } from "./ProductForm";
@@ -42,6 +43,7 @@ export function ProductsTab({ shelf, choices }: ShelfTabProps) {
             onChoose={(id) => setParams({ product: id })}
           />
         )}
+        <Wastebasket kind="product" title="Deleted products" />
       </section>
       <aside
         aria-label={adding ? "New product" : "Product"}

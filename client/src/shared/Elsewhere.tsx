@@ -1,0 +1,18 @@
+import { type Difference, differenceSaid } from "./rebase";
+
+/** Says what someone else changed in a form that is open here. */
+export function Elsewhere({ differences }: { differences: Difference[] }) {
+  return differences.length === 0 ? null : (
+    <div role="alert" className="mt-3 border-y border-brass py-2 text-16">
+      <p>
+        <b className="font-semibold">Changed on another device meanwhile.</b> Your own answers are
+        still here; look them over and save again.
+      </p>
+      <ul className="mt-1 text-14">
+        {differences.map((one) => (
+          <li key={one.field}>{differenceSaid(one)}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}

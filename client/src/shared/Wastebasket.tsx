@@ -1,0 +1,65 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, ask, type Schemas } from "../api/client";
+import { refresh } from "../api/refresh";
+import { shortDay } from "./format";
+
+type Discarded = Schemas["DiscardedView"];
+
+/** What was deleted lately, with its way back. Nothing where nothing was. */
+export function Wastebasket({ kind, title }: { kind: Discarded["kind"]; title: string }) {
+  const basket = useQuery({
+    queryKey: ["wastebasket"],
+    queryFn: ({ signal }) => ask(api.GET("/api/wastebasket", { signal })),
+  });
+  const there = basket.data?.filter((one) => one.kind === kind) ?? [];
+  return there.length === 0 ? null : (
+    <section aria-label={title} className="mt-6 mb-8">
+      <h2 className="mb-2 text-20">{title}</h2>
+      <ul>
+        {there.map((one) => (
+          <Row key={one.id} one={one} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Row({ one }: { one: Discarded }) {
+  const queries = useQueryClient();
+  const back = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST("/api/wastebasket/{kind}/{id}/restore", {
+          params: { path: { kind: one.kind, id: one.id } },
+        }),
+      ),
+    onSettled: async () => {
+      await refresh(queries, ["wastebasket"]);
+      await refresh(queries, ["vehicles"]);
+      await refresh(queries, ["shelf"]);
+      await refresh(queries, ["vehicle"]);
+    },
+  });
+  return (
+    <li className="flex items-center justify-between gap-4 border-t border-hairline py-2">
+      <span className="flex-1 py-1.5 text-17">
+        {one.name}
+        <span className="block text-14 text-soft">goes for good on {shortDay(one.goesOn)}</span>
+        {back.isError && (
+          <span role="alert" className="block text-14 text-coral">
+            {back.error.message}
+          </span>
+        )}
+      </span>
+      <button
+        type="button"
+        className="act2"
+        disabled={back.isPending}
+        aria-label={`Bring back ${one.name}`}
+        onClick={() => back.mutate()}
+      >
+        Bring back
+      </button>
+    </li>
+  );
+}
