@@ -9,10 +9,10 @@ export function toPlace(minutes: number): number {
   return (Math.sqrt(minutes) - Math.sqrt(SHORTEST)) / span;
 }
 
-/** The whole minutes at a place on the ruler. */
+/** The whole minutes at a place on the ruler; those of its end for a place beyond it. */
 export function toMinutes(place: number): number {
-  const minutes = (Math.sqrt(SHORTEST) + place * span) ** 2;
-  return Math.max(SHORTEST, Math.min(LONGEST, Math.round(minutes)));
+  const within = Math.max(0, Math.min(1, place));
+  return Math.round((Math.sqrt(SHORTEST) + within * span) ** 2);
 }
 
 /** The marks of the ruler that carry a number. */

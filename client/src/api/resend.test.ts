@@ -1,0 +1,61 @@
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
+import { KEY_HEADER, sendOnce } from "./resend";
+
+const sent: Request[] = [];
+let lost = 0;
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  sent.length = 0;
+  lost = 0;
+  vi.stubGlobal("fetch", async (request: Request) => {
+    sent.push(request);
+    if (sent.length <= lost) {
+      throw new TypeError("Failed to fetch");
+    }
+    return new Response("{}", { status: 201 });
+  });
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const post = (headers: Record<string, string> = {}) =>
+  new Request("http://cove.test/api/things", { method: "POST", body: '{"a":1}', headers });
+
+test("a request whose answer was lost is sent again under the same key, with the same body", async () => {
+  lost = 2;
+
+  const answer = sendOnce(post());
+  await vi.runAllTimersAsync();
+
+  expect((await answer).status).toBe(201);
+  expect(sent).toHaveLength(3);
+  expect(new Set(sent.map((one) => one.headers.get(KEY_HEADER))).size).toBe(1);
+  expect(await Promise.all(sent.map((one) => one.text()))).toEqual(Array(3).fill('{"a":1}'));
+});
+
+test("a server that stays lost is said to be so", async () => {
+  lost = 99;
+
+  const answer = sendOnce(post()).catch((cause: Error) => cause.message);
+  await vi.runAllTimersAsync();
+
+  expect(await answer).toBe("Failed to fetch");
+  expect(sent).toHaveLength(3);
+});
+
+test("whoever brings a key sends again by itself", async () => {
+  lost = 1;
+
+  await expect(sendOnce(post({ [KEY_HEADER]: "of-the-run" }))).rejects.toThrow();
+  expect(sent.map((one) => one.headers.get(KEY_HEADER))).toEqual(["of-the-run"]);
+});
+
+test("what only reads carries no key", async () => {
+  await sendOnce(new Request("http://cove.test/api/things"));
+
+  expect(sent.map((one) => one.headers.has(KEY_HEADER))).toEqual([false]);
+});

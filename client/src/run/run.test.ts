@@ -1,0 +1,88 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
+import type { Run, RunStep } from "../api/client";
+import { answeredElsewhere } from "./elsewhere";
+import { keepPart, keptPart, partsOf } from "./parts";
+import { ring } from "./ring";
+
+afterEach(() => vi.unstubAllGlobals());
+
+const step = (name: string, outcome: string | null = null) => ({ name, outcome }) as RunStep;
+
+describe("the parts of a step", () => {
+  const method = (name: string, steps: string[]) => ({
+    method: { name, steps: steps.map((text) => ({ text })) },
+  });
+
+  test("follow each other method by method, and say where one begins", () => {
+    const parts = partsOf({
+      methods: [method("Wipe", ["a", "b"]), method("Buff", ["c"])],
+    } as unknown as RunStep);
+
+    expect(parts.map((part) => [part.step.text, part.opens])).toEqual([
+      ["a", true],
+      ["b", false],
+      ["c", true],
+    ]);
+  });
+
+  describe("on this device", () => {
+    let stored: Record<string, string>;
+    beforeEach(() => {
+      stored = {};
+      vi.stubGlobal("localStorage", {
+        getItem: (key: string) => stored[key] ?? null,
+        setItem: (key: string, value: string) => {
+          stored[key] = value;
+        },
+      });
+    });
+
+    test("the part a run stands at is kept for that step alone", () => {
+      keepPart("run 1", 3);
+
+      expect([keptPart("run 1"), keptPart("run 2")]).toEqual([3, 0]);
+    });
+
+    test("what was kept and cannot be read begins again", () => {
+      stored["cove.part"] = "{";
+
+      expect(keptPart("run 1")).toBe(0);
+    });
+  });
+
+  test("a browser that keeps nothing begins again without failing", () => {
+    vi.stubGlobal("localStorage", {
+      getItem: () => {
+        throw new DOMException("denied", "SecurityError");
+      },
+      setItem: () => {
+        throw new DOMException("full", "QuotaExceededError");
+      },
+    });
+    keepPart("run 1", 3);
+
+    expect(keptPart("run 1")).toBe(0);
+  });
+});
+
+describe("a step that was answered on another device", () => {
+  test("is told with its outcome and where the session stands", () => {
+    const run = { steps: [step("Vacuum", "skipped"), step("Wipe")], current: 1 } as Run;
+
+    expect(answeredElsewhere(run, 0)).toBe(
+      "“Vacuum” was answered on another device: skipped. Now at step 2.",
+    );
+  });
+
+  test("may have been the last", () => {
+    const run = { steps: [step("Vacuum", "done")], current: 1 } as Run;
+
+    expect(answeredElsewhere(run, 0)).toContain("That was the last step.");
+  });
+});
+
+test("a phone that can neither sound nor buzz stays quiet", () => {
+  vi.stubGlobal("navigator", {});
+
+  expect(() => ring()).not.toThrow();
+});
