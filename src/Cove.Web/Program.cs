@@ -26,6 +26,8 @@ using Microsoft.AspNetCore.HostFiltering;
 using Microsoft.AspNetCore.Mvc.ApiExplorer;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.Extensions.DependencyInjection.Extensions;
+using Serilog.Core;
+using Serilog.Events;
 
 const long LargestRequest = 64 * 1024;
 
@@ -37,14 +39,17 @@ try
     );
     var settings = CoveSettings.From(builder.Configuration);
     DataFolder folder = DataFolder.Open(settings.DataDirectory);
+    LoggingLevelSwitch onScreen = builder.AddServerLog(folder);
     AddServices(builder, settings, folder);
     await using WebApplication app = builder.Build();
     UseMiddleware(app);
     MapApi(app);
     await Prepare(app, settings);
     app.Lifetime.ApplicationStarted.Register(() =>
-        Console.WriteLine($"Cove: {string.Join("  ", settings.Addresses)}")
-    );
+    {
+        onScreen.MinimumLevel = LogEventLevel.Warning;
+        Console.WriteLine($"Cove: {string.Join("  ", settings.Addresses)}");
+    });
     await app.RunAsync();
     return 0;
 }
@@ -86,7 +91,6 @@ static void AddServices(WebApplicationBuilder builder, CoveSettings settings, Da
         hosts.AllowedHosts = [.. settings.AllowedHosts];
         hosts.AllowEmptyHosts = false;
     });
-    builder.AddServerLog(folder);
     builder.Services.AddCoveData(folder);
     builder.Services.AddSingleton(
         settings.Clock is { } start ? new SetClock(start) : TimeProvider.System

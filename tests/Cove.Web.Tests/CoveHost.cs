@@ -85,6 +85,21 @@ public sealed class CoveHost : IDisposable
         return command.ExecuteScalar()?.ToString();
     }
 
+    /// <summary>What the log of the server says so far.</summary>
+    public IReadOnlyList<string> LogLines()
+    {
+        var lines = new List<string>();
+        foreach (string file in Directory.GetFiles(Path.Combine(directory, "logs")))
+        {
+            using var reader = new StreamReader(
+                new FileStream(file, FileMode.Open, FileAccess.Read, FileShare.ReadWrite)
+            );
+            lines.AddRange(reader.ReadToEnd().Split('\n', StringSplitOptions.RemoveEmptyEntries));
+        }
+
+        return lines;
+    }
+
     /// <summary>Ends the application and starts it again on the same file, which may be changed in between.</summary>
     public void Restart(Action? between = null)
     {

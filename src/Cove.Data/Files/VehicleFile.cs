@@ -7,7 +7,7 @@ namespace Cove.Data;
 public static class VehicleFile
 {
     /// <summary>The largest file that is read: what a vehicle takes that has as many entries and runs as Cove keeps.</summary>
-    public const int LargestBytes = 64 * 1024 * 1024;
+    public const int LargestBytes = 128 * 1024 * 1024;
 
     /// <summary>Writes a vehicle.</summary>
     public static byte[] Write(VehicleDocument document) =>

@@ -1,7 +1,7 @@
 using Cove.Data;
 using Serilog;
+using Serilog.Core;
 using Serilog.Events;
-using Serilog.Filters;
 
 namespace Cove.Web.Hosting;
 
@@ -14,8 +14,13 @@ internal static class ServerLog
     private const string Line =
         "{Timestamp:yyyy-MM-dd'T'HH:mm:ss.fffzzz} {Level:u4} {RequestId} {Message:lj}{NewLine}{Exception}";
 
-    public static void AddServerLog(this WebApplicationBuilder builder, DataFolder folder)
+    /// <summary>More than anything is.</summary>
+    private const LogEventLevel Nothing = LogEventLevel.Fatal + 1;
+
+    /// <summary>Sets the log up. The screen stays quiet until the switch is turned: why a start failed is said there in one sentence instead.</summary>
+    public static LoggingLevelSwitch AddServerLog(this WebApplicationBuilder builder, DataFolder folder)
     {
+        var onScreen = new LoggingLevelSwitch(Nothing);
         builder.Services.AddSerilog(
             (_, log) =>
                 log.MinimumLevel.Information()
@@ -31,10 +36,7 @@ internal static class ServerLog
                     )
                     .WriteTo.Logger(screen =>
                         screen
-                            .MinimumLevel.Warning()
-                            // Why a start failed is said in one sentence instead.
-                            .Filter.ByExcluding(Matching.FromSource("Microsoft.Extensions.Hosting"))
-                            .Filter.ByExcluding(Matching.FromSource("Microsoft.AspNetCore.Server.Kestrel"))
+                            .MinimumLevel.ControlledBy(onScreen)
                             .WriteTo.Console(
                                 outputTemplate: Line,
                                 standardErrorFromLevel: LogEventLevel.Verbose
@@ -42,11 +44,13 @@ internal static class ServerLog
                     ),
             preserveStaticLogger: true
         );
+        return onScreen;
     }
 
     public static void UseServerLog(this WebApplication app) =>
         app.UseSerilogRequestLogging(options =>
         {
+            options.Logger = app.Services.GetRequiredService<Serilog.ILogger>();
             options.MessageTemplate = "{RequestMethod} {RequestPath} {StatusCode} in {Elapsed:0.0} ms";
             // As it was sent, so that nothing in it can begin a line of its own.
             options.IncludeQueryInRequestPath = true;

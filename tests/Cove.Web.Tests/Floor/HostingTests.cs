@@ -1,0 +1,172 @@
+using System.Net.Sockets;
+using System.Text;
+using Microsoft.AspNetCore.Mvc.Testing;
+
+namespace Cove.Web.Tests.Floor;
+
+/// <summary>How the server answers, whatever is asked.</summary>
+public sealed class HostingTests(DemoCove demo) : IClassFixture<DemoCove>
+{
+    private CoveHost Cove => demo.Host;
+
+    [Theory]
+    [InlineData("/assets/app-1a2b3c4d.js", "public, max-age=31536000, immutable")]
+    [InlineData("/", "no-store")]
+    [InlineData("/cars/1/today", "no-store")]
+    [InlineData("/api/health", "no-store")]
+    public async Task What_has_a_digest_in_its_name_is_kept_for_a_year_and_nothing_else(string path, string kept)
+    {
+        HttpResponseMessage answer = await Cove.Http.GetAsync(new Uri(path, UriKind.Relative));
+
+        answer.EnsureSuccessStatusCode();
+        Assert.Equal(
+            kept.Split(", ").Order(),
+            answer.Headers.CacheControl!.ToString().Split(", ").Order()
+        );
+    }
+
+    [Theory]
+    [InlineData("/assets/app-1a2b3c4d.js")]
+    [InlineData("/api/vehicles/choices")]
+    [InlineData("/openapi/v1.json")]
+    public async Task Answers_are_compressed_for_whoever_takes_that(string path)
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Get, path);
+        request.Headers.TryAddWithoutValidation("Accept-Encoding", "br");
+
+        HttpResponseMessage answer = await Cove.Http.SendAsync(request);
+
+        Assert.Equal("br", Assert.Single(answer.Content.Headers.ContentEncoding));
+    }
+
+    [Fact]
+    public async Task A_server_that_cannot_use_its_database_is_alive_but_not_ready_and_says_why()
+    {
+        using var cove = new CoveHost();
+        JsonObject ready = await cove.Get("/api/ready");
+        await File.WriteAllBytesAsync(cove.DatabaseFile, new byte[9000]);
+        foreach (string beside in new[] { "-wal", "-shm" })
+        {
+            File.Delete(cove.DatabaseFile + beside);
+        }
+
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+
+        HttpResponseMessage health = await cove.Http.GetAsync(new Uri("/api/health", UriKind.Relative));
+        HttpResponseMessage now = await cove.Http.GetAsync(new Uri("/api/ready", UriKind.Relative));
+
+        Assert.Equal("ready", (string)ready["status"]!);
+        Assert.Equal(HttpStatusCode.OK, health.StatusCode);
+        await BadInputTests.AssertProblem(now, HttpStatusCode.ServiceUnavailable, null);
+    }
+
+    [Fact]
+    public async Task Every_request_leaves_one_line_and_a_mistake_of_the_client_no_trace()
+    {
+        using var cove = new CoveHost();
+        await cove.Post("/api/vehicles", "{");
+        await cove.Http.GetAsync(new Uri("/api/vehicles/1%0a2026 EROR forged/today", UriKind.Relative));
+        await cove.Http.GetAsync(new Uri("/api/vehicles/x/today?minutes=five", UriKind.Relative));
+        await cove.Get("/api/health");
+
+        string[] lines = [.. cove.LogLines().Where(line => line.Contains("/api/", StringComparison.Ordinal))];
+
+        Assert.Equal(4, lines.Length);
+        Assert.All(
+            lines,
+            line =>
+                Assert.Matches(
+                    @"^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}[+-]\d\d:\d\d INFO \S+ (GET|POST) \S+ \d{3} in [\d.]+ ms$",
+                    line
+                )
+        );
+        Assert.DoesNotContain(cove.LogLines(), line => line.TrimStart().StartsWith("at ", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("DELETE", "/api/vehicles/{car}/surfaces/%2e%2e")]
+    [InlineData("DELETE", "/api/vehicles/{car}/surfaces/..")]
+    [InlineData("DELETE", "/api/vehicles/{car}/surfaces/.%2E/")]
+    [InlineData("PUT", "/api/vehicles/{car}/surfaces/%2e")]
+    [InlineData("GET", "/api/vehicles/../vehicles")]
+    public async Task A_part_of_dots_reaches_no_other_address(string method, string path)
+    {
+        string folder = Directory.CreateTempSubdirectory("cove-dots-").FullName;
+        await using var factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
+        {
+            host.UseSetting("data", folder);
+        });
+        factory.UseKestrel(0);
+        using HttpClient http = factory.CreateClient();
+        HttpResponseMessage added = await http.PostAsync(
+            new Uri("/api/vehicles", UriKind.Relative),
+            new StringContent(Bodies.Vehicle(), Encoding.UTF8, "application/json")
+        );
+        string car = (string)(await added.Content.ReadFromJsonAsync<JsonObject>())!["id"]!;
+
+        string status = await Raw(
+            http.BaseAddress!,
+            $"{method} {path.Replace("{car}", car, StringComparison.Ordinal)} HTTP/1.1"
+        );
+
+        Assert.Equal("HTTP/1.1 400 Bad Request", status);
+        Assert.Single((await http.GetFromJsonAsync<JsonArray>(new Uri("/api/vehicles", UriKind.Relative)))!);
+        Directory.Delete(folder, recursive: true);
+    }
+
+    [Theory]
+    [InlineData("0.0.0.0", "elsewhere.example", 400)]
+    [InlineData("0.0.0.0", "localhost", 200)]
+    [InlineData("0.0.0.0", "garage.home", 200)]
+    [InlineData("127.0.0.2,127.0.0.3", "127.0.0.3", 200)]
+    [InlineData("127.0.0.2,127.0.0.3", "127.0.0.1", 200)]
+    [InlineData("127.0.0.2", "127.0.0.9", 400)]
+    public async Task Only_requests_to_its_own_names_are_answered_wherever_it_listens(
+        string listen,
+        string name,
+        int status
+    )
+    {
+        string folder = Directory.CreateTempSubdirectory("cove-hosts-").FullName;
+        int port = Started.FreePort();
+        using var http = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
+        using var cove = new Started([
+            "--data",
+            folder,
+            "--port",
+            $"{port}",
+            "--listen",
+            listen,
+            "--host",
+            "garage.home",
+        ]);
+        await cove.Up(http);
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/vehicles")
+        {
+            Content = new StringContent(Bodies.Vehicle(), Encoding.UTF8, "application/json"),
+        };
+        request.Headers.Host = $"{name}:{port}";
+        request.Headers.TryAddWithoutValidation("Origin", $"http://{name}:{port}");
+
+        HttpResponseMessage answer = await http.SendAsync(request);
+        await cove.Kill();
+
+        Assert.Equal(status == 200 ? 201 : status, (int)answer.StatusCode);
+        Directory.Delete(folder, recursive: true);
+    }
+
+    /// <summary>Sends a first line as it is, which a client of the framework would mend.</summary>
+    private static async Task<string> Raw(Uri server, string line)
+    {
+        using var client = new TcpClient();
+        await client.ConnectAsync(server.Host, server.Port);
+        await using NetworkStream stream = client.GetStream();
+        await stream.WriteAsync(
+            Encoding.ASCII.GetBytes(
+                $"{line}\r\nHost: localhost:{server.Port}\r\nIf-Match: \"0\"\r\nContent-Length: 0\r\nConnection: close\r\n\r\n"
+            )
+        );
+        using var reader = new StreamReader(stream);
+        return (await reader.ReadLineAsync())!;
+    }
+}
