@@ -8,14 +8,7 @@ namespace Cove.Core;
 public static class PlainText
 {
     /// <summary>Letters and symbols by their category that nevertheless show nothing: the fillers of Hangul, the blank of braille.</summary>
-    private static readonly Rune[] Blank =
-    [
-        new(0x115F),
-        new(0x1160),
-        new(0x2800),
-        new(0x3164),
-        new(0xFFA0),
-    ];
+    private static readonly Rune[] Blank = [new(0x115F), new(0x1160), new(0x2800), new(0x3164), new(0xFFA0)];
 
     /// <summary>Whether a text will do as a name: on one line, with something to see in it.</summary>
     /// <param name="text">The text; spaces around it do not count.</param>

@@ -14,6 +14,7 @@ public static class CoveDatabase
     {
         // Made by the container in name only, so that the container lets it go.
         services.AddSingleton(_ => folder);
+        services.AddSingleton(_ => new DataStamp(folder));
         services.AddSingleton(Owner.Local);
         services.AddDbContext<CoveContext>(options => options.UseSqlite(folder.ConnectionString));
         // The stores are public but only made here, so that the context stays inside this project.
@@ -68,9 +69,7 @@ public static class CoveDatabase
     {
         public CoveContext CreateDbContext(string[] args) =>
             new(
-                new DbContextOptionsBuilder<CoveContext>()
-                    .UseSqlite("Data Source=design-time.db")
-                    .Options,
+                new DbContextOptionsBuilder<CoveContext>().UseSqlite("Data Source=design-time.db").Options,
                 Owner.Local
             );
     }

@@ -4,6 +4,7 @@ using System.Text.Json.Serialization;
 using Cove.Core.Upkeep;
 using Cove.Data;
 using Cove.Web.Features.Cabin;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Dilutions;
 using Cove.Web.Features.Glass;
@@ -92,11 +93,12 @@ static void AddServices(WebApplicationBuilder builder, CoveSettings settings, Da
         hosts.AllowEmptyHosts = false;
     });
     builder.Services.AddCoveData(folder);
-    builder.Services.AddSingleton(
-        settings.Clock is { } start ? new SetClock(start) : TimeProvider.System
-    );
+    builder.Services.AddSingleton(settings.Clock is { } start ? new SetClock(start) : TimeProvider.System);
     builder.Services.AddSingleton(settings);
     builder.Services.AddSingleton<OwnerClock>();
+    builder.Services.AddSingleton<CarsAtHand>();
+    builder.Services.AddScoped<CarSources>();
+    builder.Services.AddSingleton<KeptDemand>();
     builder.Services.AddSingleton<IOdometerFeed, SimulatedOdometer>();
     builder.Services.AddHostedService<DailyTidy>();
     builder.Services.AddProblemDetails(Problems.Word);

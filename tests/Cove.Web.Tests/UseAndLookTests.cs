@@ -45,7 +45,12 @@ public sealed class UseAndLookTests
         using var cove = new CoveHost();
         string vehicle = await cove.Vehicle();
 
-        HttpResponseMessage answer = await cove.Send(HttpMethod.Put, $"/api/vehicles/{vehicle}/use", body, ("If-Match", "\"0\""));
+        HttpResponseMessage answer = await cove.Send(
+            HttpMethod.Put,
+            $"/api/vehicles/{vehicle}/use",
+            body,
+            ("If-Match", "\"0\"")
+        );
 
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         Assert.NotNull((await answer.Content.ReadFromJsonAsync<JsonObject>())!["errors"]![field]);

@@ -3,13 +3,14 @@ import { CLOCK } from "./browser.mjs";
 import { Cove } from "./server.mjs";
 
 type Fixtures = { cove: Cove };
-type Options = { demo: boolean };
+type Options = { demo: boolean; startWith: string[] };
 
 /** Tests that each have a server and a database of their own. */
 export const test = base.extend<Fixtures & Options>({
   demo: [true, { option: true }],
-  cove: async ({ demo }, use) => {
-    const cove = await Cove.start({ demo, clock: CLOCK });
+  startWith: [[], { option: true }],
+  cove: async ({ demo, startWith }, use) => {
+    const cove = await Cove.start({ demo, clock: CLOCK, arguments: startWith });
     await use(cove);
     await cove.stop();
   },

@@ -66,10 +66,12 @@ async function layDown(clock) {
   return data;
 }
 
+/** @typedef {{ demo: boolean, clock?: string, arguments?: string[] }} Start */
+
 /** A running Cove of its own data. Stopping it the hard way and starting it again keeps address and data. */
 export class Cove {
   /**
-   * @param {{ demo: boolean, clock?: string }} options
+   * @param {Start} options
    * @param {string} data
    * @param {number} port
    */
@@ -82,7 +84,7 @@ export class Cove {
     this.process = undefined;
   }
 
-  /** @param {{ demo: boolean, clock?: string }} options */
+  /** @param {Start} options */
   static async start(options) {
     const data = await mkdtemp(join(tmpdir(), "cove-e2e-"));
     if (options.demo) {
@@ -102,7 +104,7 @@ export class Cove {
       "--data",
       this.data,
     ];
-    args.push("--demo", String(this.options.demo));
+    args.push("--demo", String(this.options.demo), ...(this.options.arguments ?? []));
     if (clock) {
       args.push("--clock", clock);
     }

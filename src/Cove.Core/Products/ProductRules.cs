@@ -67,7 +67,10 @@ public static class ProductRules
 
         if (product.Bottles.DistinctBy(bottle => bottle.Id).Count() < product.Bottles.Count)
         {
-            yield return new Flaw(nameof(product.Bottles), "Two bottles have one id. Leave out that of a new one.");
+            yield return new Flaw(
+                nameof(product.Bottles),
+                "Two bottles have one id. Leave out that of a new one."
+            );
         }
 
         for (int i = 0; i < product.Bottles.Count; i++)

@@ -66,7 +66,8 @@ public sealed class JsonLines
 
         if (known.breaksOff && path.Count > 0)
         {
-            known.BreakPath = path.Peek().Index >= 0 || name.Length > 0 ? Enter(path, ref name) : path.Peek().Name;
+            known.BreakPath =
+                path.Peek().Index >= 0 || name.Length > 0 ? Enter(path, ref name) : path.Peek().Name;
             known.lines.TryAdd(known.BreakPath, known.broken);
         }
 

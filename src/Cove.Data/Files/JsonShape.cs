@@ -52,7 +52,10 @@ public sealed class JsonShape
             return [new Flaw(at.Length is 0 or > LongestPath ? whole : at, sentence)];
         }
 
-        using JsonDocument document = JsonDocument.Parse(json, new JsonDocumentOptions { MaxDepth = deepest });
+        using JsonDocument document = JsonDocument.Parse(
+            json,
+            new JsonDocumentOptions { MaxDepth = deepest }
+        );
         var shape = new JsonShape(options);
         shape.CheckValue(document.RootElement, options.GetTypeInfo(type), string.Empty);
         return
@@ -278,7 +281,8 @@ public sealed class JsonShape
     private StringComparer NameComparer =>
         options.PropertyNameCaseInsensitive ? StringComparer.OrdinalIgnoreCase : StringComparer.Ordinal;
 
-    private static bool IsPlainValue(Type type) => type.IsValueType && Nullable.GetUnderlyingType(type) is null;
+    private static bool IsPlainValue(Type type) =>
+        type.IsValueType && Nullable.GetUnderlyingType(type) is null;
 
     private static Type PlainType(Type type) => Nullable.GetUnderlyingType(type) ?? type;
 

@@ -10,8 +10,7 @@ public sealed class NoteAttribute : StringLengthAttribute
     /// <summary>Limits a note.</summary>
     /// <param name="longest">The most characters it may have.</param>
     public NoteAttribute(int longest)
-        : base(longest) =>
-        ErrorMessage = $"Use up to {longest} characters, none of them control characters.";
+        : base(longest) => ErrorMessage = $"Use up to {longest} characters, none of them control characters.";
 
     /// <summary>Whether it may have several lines.</summary>
     public bool Lines { get; init; }

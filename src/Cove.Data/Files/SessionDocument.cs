@@ -158,7 +158,11 @@ public sealed record StepProductDocument
     public required string Name { get; init; }
 
     /// <summary>The product's share of the mixture.</summary>
-    [Range(Core.Products.Strength.LeastShare, 1.0, ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1.")]
+    [Range(
+        Core.Products.Strength.LeastShare,
+        1.0,
+        ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1."
+    )]
     public required double Strength { get; init; }
 
     /// <summary>How it gets onto the surface.</summary>

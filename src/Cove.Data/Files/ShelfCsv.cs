@@ -198,7 +198,12 @@ public static class ShelfCsv
             : throw new FormatException("Give a whole number.");
 
     private static decimal Money(string text) =>
-        decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out decimal value)
+        decimal.TryParse(
+            text,
+            NumberStyles.AllowDecimalPoint,
+            CultureInfo.InvariantCulture,
+            out decimal value
+        )
             ? value
             : throw new FormatException("Give a price with a point for decimals, such as 8.50.");
 

@@ -238,7 +238,11 @@ public sealed record LoggedProductDocument
     public required string Name { get; init; }
 
     /// <summary>The product's share of the mixture.</summary>
-    [Range(Core.Products.Strength.LeastShare, 1.0, ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1.")]
+    [Range(
+        Core.Products.Strength.LeastShare,
+        1.0,
+        ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1."
+    )]
     public required double Strength { get; init; }
 
     /// <summary>How much of the product was used, without water, in millilitres or pieces.</summary>

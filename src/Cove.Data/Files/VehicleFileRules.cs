@@ -132,7 +132,10 @@ internal static class VehicleFileRules
         var begun = new HashSet<DateTimeOffset>();
         for (int i = 0; i < file.Use.Count; i++)
         {
-            if (RecordTime.IsFit(file.Use[i].From, latest) && !begun.Add(RecordTime.ToStored(file.Use[i].From)))
+            if (
+                RecordTime.IsFit(file.Use[i].From, latest)
+                && !begun.Add(RecordTime.ToStored(file.Use[i].From))
+            )
             {
                 yield return new Flaw(
                     $"use[{i}].from",

@@ -48,7 +48,8 @@ internal sealed class LogRow : OwnedRow
         get =>
             MethodsJson.Length == 0
                 ? []
-                : UnreadableRowException.Try(() => StoredJson.Read<StepMethod[]>(MethodsJson, "Log", Id)) ?? [];
+                : UnreadableRowException.Try(() => StoredJson.Read<StepMethod[]>(MethodsJson, "Log", Id))
+                    ?? [];
         set => MethodsJson = value.Count == 0 ? string.Empty : JsonSerializer.Serialize(value);
     }
 

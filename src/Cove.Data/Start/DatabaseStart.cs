@@ -75,7 +75,9 @@ internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Acti
             return;
         }
 
-        say("An earlier start was cut short while it brought the database up to date. Waiting a moment, then going on from there.");
+        say(
+            "An earlier start was cut short while it brought the database up to date. Waiting a moment, then going on from there."
+        );
         DateTime until = DateTime.UtcNow + LockWait;
         while (DateTime.UtcNow < until)
         {

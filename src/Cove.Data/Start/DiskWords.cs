@@ -42,12 +42,16 @@ public static class DiskWords
     private static string? OfCode(int code) =>
         code switch
         {
-            5 or 6 => "The database is busy with another program: close that and try again; nothing was changed.",
-            8 or 14 or 23 => "Cove may not write to its database: allow it and try again; nothing was changed.",
+            5 or 6 =>
+                "The database is busy with another program: close that and try again; nothing was changed.",
+            8 or 14 or 23 =>
+                "Cove may not write to its database: allow it and try again; nothing was changed.",
             10 => "The disk could not be read or written: check it and try again; nothing was changed.",
             13 => Full,
-            11 => "The database file is damaged: put back a copy of the data folder, or look for one that ends in .db beside it.",
-            26 => "The file cove.db is not a database: put back a copy of the data folder, or move that file away to begin anew.",
+            11 =>
+                "The database file is damaged: put back a copy of the data folder, or look for one that ends in .db beside it.",
+            26 =>
+                "The file cove.db is not a database: put back a copy of the data folder, or move that file away to begin anew.",
             _ => null,
         };
 }

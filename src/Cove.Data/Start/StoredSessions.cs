@@ -141,7 +141,8 @@ internal static class StoredSessions
             Kits = [.. old["Fetch"]!.AsArray().Select(kit => Word<Core.Upkeep.Kit>(Kits, kit!))],
             Places = [.. Texts(old["Zones"]).Select(id => zones.GetValueOrDefault(id, id))],
             DryingSeconds = drying,
-            DryingWhat = drying > 0 ? Core.Upkeep.CareTasks.Find(task)?.DryingWhat ?? string.Empty : string.Empty,
+            DryingWhat =
+                drying > 0 ? Core.Upkeep.CareTasks.Find(task)?.DryingWhat ?? string.Empty : string.Empty,
             Surfaces =
             [
                 .. vehicle

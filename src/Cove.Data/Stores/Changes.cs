@@ -107,4 +107,10 @@ public sealed class Change : IAsyncDisposable
 /// <param name="Location">Where what was made stands; null when nothing was.</param>
 /// <param name="ContentType">The type of the body; null without one.</param>
 /// <param name="Body">The body.</param>
-public sealed record GivenAnswer(string Request, int Status, string? Location, string? ContentType, byte[] Body);
+public sealed record GivenAnswer(
+    string Request,
+    int Status,
+    string? Location,
+    string? ContentType,
+    byte[] Body
+);

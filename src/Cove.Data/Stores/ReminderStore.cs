@@ -61,8 +61,7 @@ public sealed class ReminderStore
     {
         if (
             await context.Log.FirstOrDefaultAsync(
-                row =>
-                    row.Id == entryId && context.Vehicles.Any(vehicle => vehicle.Id == row.VehicleId),
+                row => row.Id == entryId && context.Vehicles.Any(vehicle => vehicle.Id == row.VehicleId),
                 cancel
             )
             is not { } row

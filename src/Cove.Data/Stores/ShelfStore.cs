@@ -89,7 +89,10 @@ public sealed class ShelfStore
             .Products.IgnoreQueryFilters([CoveContext.NotDeleted])
             .Where(row => used.Contains(row.Id))
             .ToListAsync(cancel);
-        ProductRow[] readable = [.. rows.Where(row => UnreadableRowException.Try(() => row.Product) is not null)];
+        ProductRow[] readable =
+        [
+            .. rows.Where(row => UnreadableRowException.Try(() => row.Product) is not null),
+        ];
         var uses = await Uses(readable.Select(row => row.Product), cancel);
         foreach (ProductRow row in readable)
         {
@@ -168,7 +171,13 @@ public sealed class ShelfStore
             return false;
         }
 
-        int position = (await context.Products.IgnoreQueryFilters([CoveContext.NotDeleted]).MaxAsync(row => (int?)row.Position, cancel) ?? -1) + 1;
+        int position =
+            (
+                await context
+                    .Products.IgnoreQueryFilters([CoveContext.NotDeleted])
+                    .MaxAsync(row => (int?)row.Position, cancel)
+                ?? -1
+            ) + 1;
         context.Products.AddRange(
             products.Select(
                 (product, i) =>

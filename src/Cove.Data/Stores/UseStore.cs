@@ -37,7 +37,8 @@ public sealed class UseStore
             .OrderByDescending(row => row.From)
             .ToListAsync(cancel);
         return new SavedUse(
-            rows.Select(row => UnreadableRowException.Try(() => row.Use)).FirstOrDefault(use => use is not null)
+            rows.Select(row => UnreadableRowException.Try(() => row.Use))
+                .FirstOrDefault(use => use is not null)
                 ?? CarUse.Reference,
             known.UseVersion
         );

@@ -307,10 +307,7 @@ public sealed class VehicleFileStore
             TakenSeconds = row.TakenSeconds,
             Removed = row.Removed,
             Note = row.Note,
-            Methods =
-            [
-                .. row.Methods.Select(LoggedMethodDocument.Of),
-            ],
+            Methods = [.. row.Methods.Select(LoggedMethodDocument.Of)],
             SettledAt = row.SettledAt,
             UndoneAt = row.UndoneAt,
         };
@@ -331,10 +328,7 @@ public sealed class VehicleFileStore
             TakenSeconds = entry.TakenSeconds,
             Removed = entry.Removed,
             Note = entry.Note,
-            Methods =
-            [
-                .. entry.Methods.Select(method => method.ToMethod()),
-            ],
+            Methods = [.. entry.Methods.Select(method => method.ToMethod())],
             SettledAt = entry.SettledAt,
             UndoneAt = entry.UndoneAt,
         };

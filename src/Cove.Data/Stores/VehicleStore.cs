@@ -26,7 +26,11 @@ public sealed class VehicleStore
             .OrderBy(row => row.AddedAt)
             .ThenBy(row => row.Id)
             .ToListAsync(cancel);
-        return [.. rows.Select(row => UnreadableRowException.Try(() => SavedVehicle.Of(row))).OfType<SavedVehicle>()];
+        return
+        [
+            .. rows.Select(row => UnreadableRowException.Try(() => SavedVehicle.Of(row)))
+                .OfType<SavedVehicle>(),
+        ];
     }
 
     /// <summary>What is known of a vehicle beside its levels. Null when the owner has none of that id.</summary>
@@ -78,10 +82,7 @@ public sealed class VehicleStore
     private static CareLedger LedgerOf(VehicleRow row, WaysOfWorking ways) =>
         new(
             row.ToVehicle(),
-            Odometer.Apply(
-                UsageOf(row),
-                row.Odometer.Select(reading => reading.ToReading())
-            ),
+            Odometer.Apply(UsageOf(row), row.Odometer.Select(reading => reading.ToReading())),
             row.CareStates.ToDictionary(state => state.Key, state => state.State),
             LearntRow.ToRates(row.Learnt),
             ways,
@@ -252,7 +253,9 @@ public sealed class VehicleStore
             .Include(row => row.Surfaces)
             .Include(row => row.CareStates)
             .ToListAsync(cancel);
-        foreach (VehicleRow row in rows.Where(row => UnreadableRowException.Try(() => row.Layout) is not null))
+        foreach (
+            VehicleRow row in rows.Where(row => UnreadableRowException.Try(() => row.Layout) is not null)
+        )
         {
             var known = row.Surfaces.Select(surface => surface.SurfaceId).ToHashSet(StringComparer.Ordinal);
             row.Surfaces.AddRange(

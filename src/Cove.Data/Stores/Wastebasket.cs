@@ -36,17 +36,13 @@ public sealed class Wastebasket
         return
         [
             .. vehicles
-                .Select(row => new Discarded(
-                    DiscardedKind.Vehicle,
-                    row.Id,
-                    row.Name,
-                    row.DeletedAt!.Value
-                ))
+                .Select(row => new Discarded(DiscardedKind.Vehicle, row.Id, row.Name, row.DeletedAt!.Value))
                 .Concat(
                     products.Select(row => new Discarded(
                         DiscardedKind.Product,
                         row.Id,
-                        UnreadableRowException.Try(() => row.Product)?.Name ?? "A product that cannot be read",
+                        UnreadableRowException.Try(() => row.Product)?.Name
+                            ?? "A product that cannot be read",
                         row.DeletedAt!.Value
                     ))
                 )
@@ -136,10 +132,7 @@ public sealed class Wastebasket
     /// <returns>How many things went.</returns>
     public async Task<int> DeleteOld(DateTimeOffset now, CancellationToken cancel = default)
     {
-        Discarded[] old =
-        [
-            .. (await Contents(cancel)).Where(one => one.DeletedAt + Kept <= now),
-        ];
+        Discarded[] old = [.. (await Contents(cancel)).Where(one => one.DeletedAt + Kept <= now)];
         foreach (Discarded one in old)
         {
             await DeleteForGood(one.Kind, one.Id, now, cancel);

@@ -43,7 +43,8 @@ internal static class BoundValues
                 .ConvertFromString(null, CultureInfo.InvariantCulture, given)
                 is not null;
         }
-        catch (Exception error) when (error is ArgumentException or FormatException or NotSupportedException or OverflowException)
+        catch (Exception error)
+            when (error is ArgumentException or FormatException or NotSupportedException or OverflowException)
         {
             return false;
         }

@@ -48,18 +48,12 @@ internal sealed record CoveSettings(
         ];
 
     /// <summary>Addresses to open, this machine's first.</summary>
-    public IReadOnlyList<string> Addresses =>
-        [
-            .. (
+    public IReadOnlyList<string> Addresses => [.. (
                 Hosts.Count > 0 && Listen.Count > 0 ? Hosts
                 : ListensEverywhere
                     ? OwnAddresses().Where(address => !IPAddress.IsLoopback(address)).Select(Written)
                 : Listen.Select(Written)
-            )
-                .Prepend($"{IPAddress.Loopback}")
-                .Distinct(StringComparer.OrdinalIgnoreCase)
-                .Select(host => $"http://{host}:{Port}"),
-        ];
+            ).Prepend($"{IPAddress.Loopback}").Distinct(StringComparer.OrdinalIgnoreCase).Select(host => $"http://{host}:{Port}")];
 
     private bool ListensEverywhere => Listen.Any(IsAny);
 
@@ -87,7 +81,10 @@ internal sealed record CoveSettings(
     }
 
     private static string[] Each(string? list) =>
-        (list ?? string.Empty).Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+        (list ?? string.Empty).Split(
+            ',',
+            StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries
+        );
 
     private static int PortFrom(string? given) =>
         string.IsNullOrEmpty(given) ? StandardPort
@@ -129,7 +126,9 @@ internal sealed record CoveSettings(
         address.Equals(IPAddress.Any) || address.Equals(IPAddress.IPv6Any);
 
     private static string Written(IPAddress address) =>
-        address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? $"[{address}]" : $"{address}";
+        address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6
+            ? $"[{address}]"
+            : $"{address}";
 
     private static IEnumerable<IPAddress> OwnAddresses() =>
         NetworkInterface

@@ -55,9 +55,7 @@ internal static class JsonBodies
         MediaTypeHeaderValue.TryParse(contentType, out MediaTypeHeaderValue? type)
         && (
             !type.Charset.HasValue
-            || HeaderUtilities
-                .RemoveQuotes(type.Charset)
-                .Equals("utf-8", StringComparison.OrdinalIgnoreCase)
+            || HeaderUtilities.RemoveQuotes(type.Charset).Equals("utf-8", StringComparison.OrdinalIgnoreCase)
         );
 
     private static Type? TypeTaken(Endpoint? endpoint) =>

@@ -29,11 +29,10 @@ internal static class OneChange
         }
 
         CancellationToken cancel = http.RequestAborted;
-        string? key =
-            http.GetEndpoint()!.Metadata.GetMetadata<KeepsItsKeys>() is null ? http.Request.KeyOfChange() : null;
-        await using Change change = await http
-            .RequestServices.GetRequiredService<Changes>()
-            .Begin(cancel);
+        string? key = http.GetEndpoint()!.Metadata.GetMetadata<KeepsItsKeys>() is null
+            ? http.Request.KeyOfChange()
+            : null;
+        await using Change change = await http.RequestServices.GetRequiredService<Changes>().Begin(cancel);
         string request = $"{http.Request.Method} {http.Request.Path}";
         if (key is not null && await change.AnswerTo(key, cancel) is { } given)
         {

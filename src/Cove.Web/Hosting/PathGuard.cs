@@ -22,5 +22,7 @@ internal static class PathGuard
         target
             .Split('?')[0]
             .Split('/')
-            .Any(part => part.Contains('.') || part.Contains('%') ? Uri.UnescapeDataString(part) is "." or ".." : false);
+            .Any(part =>
+                part.Contains('.') || part.Contains('%') ? Uri.UnescapeDataString(part) is "." or ".." : false
+            );
 }

@@ -13,7 +13,10 @@ internal static class Preconditions
 
     /// <summary>The version in an If-Match header such as <c>"3"</c>; null when there is none that names one version.</summary>
     public static int? IfMatch(this HttpRequest request) =>
-        EntityTagHeaderValue.TryParseStrictList(request.Headers.IfMatch, out IList<EntityTagHeaderValue>? tags)
+        EntityTagHeaderValue.TryParseStrictList(
+            request.Headers.IfMatch,
+            out IList<EntityTagHeaderValue>? tags
+        )
         && tags is [{ IsWeak: false } tag]
         && int.TryParse(
             HeaderUtilities.RemoveQuotes(tag.Tag),

@@ -23,7 +23,8 @@ internal static class ServerLog
         var onScreen = new LoggingLevelSwitch(Nothing);
         builder.Services.AddSerilog(
             (_, log) =>
-                log.MinimumLevel.Information()
+                log
+                    .MinimumLevel.Information()
                     .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
                     .MinimumLevel.Override("System", LogEventLevel.Warning)
                     .Enrich.FromLogContext()

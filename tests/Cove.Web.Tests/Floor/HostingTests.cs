@@ -14,15 +14,15 @@ public sealed class HostingTests(DemoCove demo) : IClassFixture<DemoCove>
     [InlineData("/", "no-store")]
     [InlineData("/cars/1/today", "no-store")]
     [InlineData("/api/health", "no-store")]
-    public async Task What_has_a_digest_in_its_name_is_kept_for_a_year_and_nothing_else(string path, string kept)
+    public async Task What_has_a_digest_in_its_name_is_kept_for_a_year_and_nothing_else(
+        string path,
+        string kept
+    )
     {
         HttpResponseMessage answer = await Cove.Http.GetAsync(new Uri(path, UriKind.Relative));
 
         answer.EnsureSuccessStatusCode();
-        Assert.Equal(
-            kept.Split(", ").Order(),
-            answer.Headers.CacheControl!.ToString().Split(", ").Order()
-        );
+        Assert.Equal(kept.Split(", ").Order(), answer.Headers.CacheControl!.ToString().Split(", ").Order());
     }
 
     [Theory]
@@ -80,7 +80,10 @@ public sealed class HostingTests(DemoCove demo) : IClassFixture<DemoCove>
                     line
                 )
         );
-        Assert.DoesNotContain(cove.LogLines(), line => line.TrimStart().StartsWith("at ", StringComparison.Ordinal));
+        Assert.DoesNotContain(
+            cove.LogLines(),
+            line => line.TrimStart().StartsWith("at ", StringComparison.Ordinal)
+        );
     }
 
     [Theory]

@@ -99,7 +99,13 @@ public sealed class KillTests
                     await Task.Delay(random.Next(30));
                 }
             }
-            catch (Exception error) when (error is HttpRequestException or IOException or SocketException or OperationCanceledException)
+            catch (Exception error)
+                when (error
+                        is HttpRequestException
+                            or IOException
+                            or SocketException
+                            or OperationCanceledException
+                )
             {
                 // Killed. What was asked for is asked for again, under its key.
             }
@@ -135,9 +141,10 @@ public sealed class KillTests
 
         private async Task Next()
         {
-            vehicle ??= (string)(
-                (await http.GetFromJsonAsync<JsonArray>(new Uri("/api/vehicles", UriKind.Relative)))!
-            )[0]!["id"]!;
+            vehicle ??= (string)
+                ((await http.GetFromJsonAsync<JsonArray>(new Uri("/api/vehicles", UriKind.Relative)))!)[0]![
+                    "id"
+                ]!;
             if (run is null)
             {
                 await Start();
@@ -146,7 +153,11 @@ public sealed class KillTests
 
             eventKey ??= Guid.NewGuid().ToString();
             string kind = step < steps ? "done" : "finished";
-            JsonObject after = await Send($"/api/runs/{run}/events", $$"""{"kind":"{{kind}}","step":{{step}}}""", eventKey);
+            JsonObject after = await Send(
+                $"/api/runs/{run}/events",
+                $$"""{"kind":"{{kind}}","step":{{step}}}""",
+                eventKey
+            );
             eventKey = null;
             Acknowledged.Add($"{run} {step}");
             if (kind == "finished")

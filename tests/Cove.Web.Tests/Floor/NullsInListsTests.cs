@@ -10,12 +10,7 @@ public sealed class NullsInListsTests(DemoCove demo) : IClassFixture<DemoCove>
         {
             { "PUT", "/api/shelf/kit", """{"towels":[null]}""", "towels[0]" },
             { "PUT", "/api/shelf/kit", """{"tools":[null]}""", "tools[0]" },
-            {
-                "PUT",
-                "/api/shelf/kit",
-                """{"tools":[{"tool":"vacuum"},null],"towels":[]}""",
-                "tools[1]"
-            },
+            { "PUT", "/api/shelf/kit", """{"tools":[{"tool":"vacuum"},null],"towels":[]}""", "tools[1]" },
             {
                 "POST",
                 "/api/shelf/products",
@@ -102,7 +97,9 @@ public sealed class NullsInListsTests(DemoCove demo) : IClassFixture<DemoCove>
 
         Assert.Equal(2, (int)Assert.Single(shelf["kit"]!["tools"]!.AsArray())!["count"]!);
         Assert.Equal("""["H225"]""", shelf["products"]![0]!["details"]!["hazards"]!.ToJsonString());
-        foreach (string place in new[] { "today?minutes=25", "glass", "verdicts", "methods", "smallest-shelf" })
+        foreach (
+            string place in new[] { "today?minutes=25", "glass", "verdicts", "methods", "smallest-shelf" }
+        )
         {
             await cove.Get($"/api/vehicles/{vehicle}/{place}");
         }

@@ -25,11 +25,7 @@ public sealed class OnceTests
             },
             { "/api/vehicles/import", "{file}", "SELECT COUNT(*) FROM Vehicles" },
             { "/api/vehicles/{car}/copy", """{"name":"A copy"}""", "SELECT COUNT(*) FROM Vehicles" },
-            {
-                "/api/shelf/products",
-                """{"name":"Once","class":"water"}""",
-                "SELECT COUNT(*) FROM Products"
-            },
+            { "/api/shelf/products", """{"name":"Once","class":"water"}""", "SELECT COUNT(*) FROM Products" },
             { "/api/shelf/products.csv", Table, "SELECT COUNT(*) FROM Products" },
             { "/api/vehicles/{car}/odometer/feed", "", "SELECT COUNT(*) FROM Odometer" },
         };
@@ -107,10 +103,7 @@ public sealed class OnceTests
         );
 
         Assert.All(answers, answer => Assert.Equal(HttpStatusCode.Created, answer.StatusCode));
-        Assert.Equal(
-            int.Parse(before, null) + 1,
-            int.Parse(cove.Value("SELECT COUNT(*) FROM Log")!, null)
-        );
+        Assert.Equal(int.Parse(before, null) + 1, int.Parse(cove.Value("SELECT COUNT(*) FROM Log")!, null));
     }
 
     private static Task<HttpResponseMessage> Send(CoveHost cove, string path, string body)

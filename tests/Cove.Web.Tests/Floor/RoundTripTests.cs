@@ -103,11 +103,9 @@ public sealed class RoundTripTests
         double bare = EntryBytes(car with { Log = [], Runs = [] });
         // The longest session there is, and entries as that session writes them.
         double ofRun = EntryBytes(car with { Log = [] }) - bare;
-        double ofEntry =
-            (EntryBytes(car with { Runs = [], Log = [.. car.Log.TakeLast(20)] }) - bare) / 20;
+        double ofEntry = (EntryBytes(car with { Runs = [], Log = [.. car.Log.TakeLast(20)] }) - bare) / 20;
 
-        double whole =
-            bare + (ofEntry * VehicleDocument.MostLogEntries) + (ofRun * VehicleDocument.MostRuns);
+        double whole = bare + (ofEntry * VehicleDocument.MostLogEntries) + (ofRun * VehicleDocument.MostRuns);
         Assert.True(whole < VehicleFile.LargestBytes, $"{whole:N0} bytes are more than are read.");
     }
 
@@ -143,7 +141,10 @@ public sealed class RoundTripTests
         switch (random.Next(9))
         {
             case 0:
-                await cove.Post($"{car}/events", $$"""{"event":"spill","surfaceIds":["{{surface}}"],"note":{{note}}}""");
+                await cove.Post(
+                    $"{car}/events",
+                    $$"""{"event":"spill","surfaceIds":["{{surface}}"],"note":{{note}}}"""
+                );
                 break;
             case 1:
                 await cove.Post(
@@ -186,12 +187,9 @@ public sealed class RoundTripTests
                 );
                 break;
             default:
-                JsonNode entry = (await cove.Get($"{car}/log"))["entries"]!.AsArray().FirstOrDefault() ?? new JsonObject();
-                await cove.Post(
-                    $"/api/log/{entry["id"]}/undo",
-                    "",
-                    ("If-Match", $"\"{entry["version"]}\"")
-                );
+                JsonNode entry =
+                    (await cove.Get($"{car}/log"))["entries"]!.AsArray().FirstOrDefault() ?? new JsonObject();
+                await cove.Post($"/api/log/{entry["id"]}/undo", "", ("If-Match", $"\"{entry["version"]}\""));
                 break;
         }
     }

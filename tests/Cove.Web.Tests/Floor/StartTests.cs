@@ -107,7 +107,9 @@ public sealed class StartTests : IDisposable
         File.SetUnixFileMode(readOnly, UnixFileMode.UserRead | UnixFileMode.UserExecute);
         // Whoever may do anything cannot be kept out by a mode.
         string[] asNobody =
-            Environment.UserName == "root" ? ["setpriv", "--reuid=65534", "--clear-groups", "--regid=65534"] : [];
+            Environment.UserName == "root"
+                ? ["setpriv", "--reuid=65534", "--clear-groups", "--regid=65534"]
+                : [];
         if (asNobody.Length > 0)
         {
             Run("chown", "65534", readOnly);
@@ -171,10 +173,7 @@ public sealed class StartTests : IDisposable
             Assert.Equal((file, (UnixFileMode)0b110_000_000), (file, File.GetUnixFileMode(file)));
         }
 
-        Assert.Equal(
-            (UnixFileMode)0b111_000_000,
-            File.GetUnixFileMode(Path.Combine(folder, "logs"))
-        );
+        Assert.Equal((UnixFileMode)0b111_000_000, File.GetUnixFileMode(Path.Combine(folder, "logs")));
     }
 
     public void Dispose() => Directory.Delete(folder, recursive: true);

@@ -5,8 +5,14 @@ public sealed class UnreadableRowTests
 {
     [Theory]
     [InlineData("UPDATE Products SET DetailsJson = '{' WHERE Position = 0", "Products")]
-    [InlineData("UPDATE Products SET DetailsJson = '{\"name\":\"A\",\"class\":\"water\",\"weakest\":\"soup\"}' WHERE Position = 0", "Products")]
-    [InlineData("UPDATE Products SET DetailsJson = '{\"name\":\"A\",\"class\":\"water\",\"bottles\":[{\"size\":1,\"left\":1},null,3]}' WHERE Position = 0", "Products")]
+    [InlineData(
+        "UPDATE Products SET DetailsJson = '{\"name\":\"A\",\"class\":\"water\",\"weakest\":\"soup\"}' WHERE Position = 0",
+        "Products"
+    )]
+    [InlineData(
+        "UPDATE Products SET DetailsJson = '{\"name\":\"A\",\"class\":\"water\",\"bottles\":[{\"size\":1,\"left\":1},null,3]}' WHERE Position = 0",
+        "Products"
+    )]
     [InlineData("UPDATE Kits SET KitJson = 'null'", "Kits")]
     [InlineData("UPDATE Kits SET KitJson = '{\"tools\":[{\"tool\":\"wand\"}]}'", "Kits")]
     [InlineData("UPDATE Usage SET UseJson = '{\"people\":\"many\"}'", "Usage")]

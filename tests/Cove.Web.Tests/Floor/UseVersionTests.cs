@@ -5,7 +5,10 @@ public sealed class UseVersionTests
     [Theory]
     [InlineData("use", """{"people":4}""")]
     [InlineData("distance", """{"kilometresAWeek":300}""")]
-    public async Task Of_two_changes_of_the_use_the_later_is_told_and_nothing_is_lost(string path, string body)
+    public async Task Of_two_changes_of_the_use_the_later_is_told_and_nothing_is_lost(
+        string path,
+        string body
+    )
     {
         using var cove = new CoveHost();
         string vehicle = await cove.Vehicle();

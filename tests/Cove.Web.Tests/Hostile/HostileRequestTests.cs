@@ -21,9 +21,28 @@ public sealed class HostileRequestTests
         ";;;",
     ];
 
-    private static readonly string[] Tags = ["\"0\"", "\"1\"", "W/\"0\"", "*", "0", "\"-1\"", "\"99999999999\"", "\"0\", \"1\"", "\""];
+    private static readonly string[] Tags =
+    [
+        "\"0\"",
+        "\"1\"",
+        "W/\"0\"",
+        "*",
+        "0",
+        "\"-1\"",
+        "\"99999999999\"",
+        "\"0\", \"1\"",
+        "\"",
+    ];
 
-    private static readonly string[] Keys = ["a-key-of-a-test", "short", "", "ключ-ключ-ключ", "key with spaces", "another-key-of-a-test"];
+    private static readonly string[] Keys =
+    [
+        "a-key-of-a-test",
+        "short",
+        "",
+        "ключ-ключ-ключ",
+        "key with spaces",
+        "another-key-of-a-test",
+    ];
 
     [Fact]
     public async Task No_request_knocks_the_server_over_and_what_is_refused_changes_nothing()
@@ -119,7 +138,8 @@ public sealed class HostileRequestTests
             string value = (string?)parameter["schema"]?["format"] switch
             {
                 "uuid" when random.Next(8) > 0 => json.Write(parameter["schema"]!, 0).Trim('"'),
-                _ when parameter["schema"]?["type"] is JsonValue type && (string?)type is "string" => json.Text(),
+                _ when parameter["schema"]?["type"] is JsonValue type && (string?)type is "string" =>
+                    json.Text(),
                 _ => json.Write(parameter["schema"]!, oddness).Trim('"'),
             };
             if ((string)parameter["in"]! == "path")
@@ -203,7 +223,11 @@ public sealed class HostileRequestTests
 
     private static async Task<string> Written(HttpRequestMessage request) =>
         $"{request.Method} {request.RequestUri}\n{request.Headers}{request.Content?.Headers}"
-        + (request.Content is null ? "" : Encoding.UTF8.GetString(await request.Content.ReadAsByteArrayAsync()));
+        + (
+            request.Content is null
+                ? ""
+                : Encoding.UTF8.GetString(await request.Content.ReadAsByteArrayAsync())
+        );
 
     private sealed record Operation(string Verb, string Path, JsonObject Details);
 }

@@ -132,10 +132,9 @@ public sealed record RunStep(
                         job.Drying > TimeSpan.Zero
                             ? CareTasks.Find(job.TaskId)?.DryingWhat ?? string.Empty
                             : string.Empty,
-                    Surfaces =
-                        work is null
-                            ? []
-                            : [.. work.Uses.SelectMany(use => use.Surfaces).Distinct().Select(StepSurface.Of)],
+                    Surfaces = work is null
+                        ? []
+                        : [.. work.Uses.SelectMany(use => use.Surfaces).Distinct().Select(StepSurface.Of)],
                     Methods =
                         work is not null ? [.. work.Uses.Select(StepMethod.Of)]
                         : SessionChores.Find(job.TaskId) is { } chore

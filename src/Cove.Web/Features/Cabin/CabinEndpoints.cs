@@ -4,6 +4,7 @@ using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
@@ -138,7 +139,8 @@ internal static class CabinEndpoints
         Guid vehicleId,
         string surfaceId,
         VehicleStore vehicles,
-        ShelfStore shelves,
+        CarsAtHand cars,
+        CarSources sources,
         LogStore log,
         CareReplay replay,
         OwnerClock clock,
@@ -147,21 +149,36 @@ internal static class CabinEndpoints
     {
         if (
             await vehicles.Find(vehicleId, cancel) is not { } saved
-            || await vehicles.Ledger(vehicleId, cancel) is not { } ledger
+            || await cars.Get(vehicleId, sources, cancel) is not { } car
         )
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        Core.Vehicles.Cabin cabin = ledger.Vehicle.ToCabin();
+        CareLedger ledger = car.Ledger;
+        Core.Vehicles.Cabin cabin = car.Cabin;
         if (cabin.Surfaces.FirstOrDefault(surface => surface.Id == surfaceId) is not { } surface)
         {
             return Problems.NotFound("This vehicle has no such surface. Choose one from its chart.");
         }
 
-        var histories = await replay.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel);
-        var page = new SurfacePage(await shelves.For(ledger, cancel), clock);
+        var histories = await car.Once(
+            $"histories of {surfaceId}",
+            () => replay.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel)
+        );
+        var page = new SurfacePage(car.Car, clock);
         var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
+        SurfaceTaskView[] tasks = car.Use(at =>
+            InOrder(at.Statuses, surfaceId)
+                .Select(pair =>
+                    page.Task(
+                        items[pair.Task.Id],
+                        pair.Status,
+                        histories[new CareKey(pair.Task.Id, surfaceId)]
+                    )
+                )
+                .ToArray()
+        );
         return Results.Ok(
             new SurfaceView(
                 surface.Id,
@@ -174,16 +191,7 @@ internal static class CabinEndpoints
                 ledger.Vehicle.Surfaces.FirstOrDefault(one => one.Id == surface.PartOf)?.Name,
                 surface.PartOf,
                 clock.OnTheWall(clock.Now),
-                [
-                    .. InOrder(ledger.At(clock.Now), surfaceId)
-                        .Select(pair =>
-                            page.Task(
-                                items[pair.Task.Id],
-                                pair.Status,
-                                histories[new CareKey(pair.Task.Id, surfaceId)]
-                            )
-                        ),
-                ],
+                tasks,
                 [
                     .. InspectionTable
                         .For(surface)

@@ -1,4 +1,4 @@
-using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -16,11 +16,11 @@ internal static class ChoiceEndpoints
 
     private static async Task<IResult> Smallest(
         Guid vehicleId,
-        VehicleStore vehicles,
-        ShelfStore shelves,
+        CarsAtHand cars,
+        CarSources sources,
         CancellationToken cancel
     ) =>
-        await vehicles.Ledger(vehicleId, cancel) is { } ledger
-            ? Results.Ok(SmallestShelfView.Of((await shelves.For(ledger, cancel)).Smallest))
+        await cars.Get(vehicleId, sources, cancel) is { } car
+            ? Results.Ok(car.Use(at => SmallestShelfView.Of(at.Car.Smallest)))
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 }

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Cove.Core.Methods;
 using Cove.Core.Vehicles;
 using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -35,8 +36,8 @@ internal static class GlassEndpoints
 
     private static async Task<IResult> Show(
         Guid vehicleId,
-        VehicleStore vehicles,
-        ShelfStore shelves,
+        CarsAtHand cars,
+        CarSources sources,
         OwnerClock clock,
         CancellationToken cancel,
         bool sun = false,
@@ -44,7 +45,7 @@ internal static class GlassEndpoints
         bool damp = false
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        if (await cars.Get(vehicleId, sources, cancel) is not { } car)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
@@ -54,10 +55,8 @@ internal static class GlassEndpoints
             return Problems.Field("touch", $"Choose one of: {string.Join(", ", Touches)}.");
         }
 
-        MethodBook book = (await shelves.For(ledger, cancel)).MethodsAt(clock.Now, ChorePaces.Nothing);
-        return Results.Ok(
-            new GlassPage(ledger, book, clock).Show(new GlassConditions(sun, (GlassTouch)feel, damp))
-        );
+        var conditions = new GlassConditions(sun, (GlassTouch)feel, damp);
+        return Results.Ok(car.Use(at => new GlassPage(at.Ledger, at.Book, clock).Show(conditions)));
     }
 
     private static async Task<IResult> Record(

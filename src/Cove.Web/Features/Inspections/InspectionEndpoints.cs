@@ -3,6 +3,7 @@ using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -44,29 +45,21 @@ internal static class InspectionEndpoints
 
     private static async Task<IResult> Round(
         Guid vehicleId,
-        VehicleStore vehicles,
+        CarsAtHand cars,
+        CarSources sources,
         CareReplay replay,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        if (await cars.Get(vehicleId, sources, cancel) is not { } car)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        DateTimeOffset now = clock.Now;
-        var histories = await replay.Histories(ledger, now, cancel: cancel);
-        WalkRoundPlan plan = WalkRound.Plan(
-            [
-                .. histories.Select(pair => new UncertainLevel(
-                    pair.Key,
-                    pair.Value.LevelAt(now + SessionRules.NextSession),
-                    pair.Value.PointAt(now).Spread,
-                    ledger.MarkOf(CareTasks.Find(pair.Key.TaskId)!, now)
-                )),
-            ],
-            ledger.Vehicle.ToCabin()
+        WalkRoundPlan plan = await car.Once(
+            "walk round",
+            async () => PlanOf(car, await replay.Histories(car.Ledger, clock.Now, cancel: cancel), clock.Now)
         );
         return Results.Ok(
             new WalkRoundView(
@@ -83,6 +76,23 @@ internal static class InspectionEndpoints
             )
         );
     }
+
+    private static WalkRoundPlan PlanOf(
+        CarAtHand car,
+        IReadOnlyDictionary<CareKey, CareHistory> histories,
+        DateTimeOffset now
+    ) =>
+        WalkRound.Plan(
+            [
+                .. histories.Select(pair => new UncertainLevel(
+                    pair.Key,
+                    pair.Value.LevelAt(now + SessionRules.NextSession),
+                    pair.Value.PointAt(now).Spread,
+                    car.Ledger.MarkOf(CareTasks.Find(pair.Key.TaskId)!, now)
+                )),
+            ],
+            car.Cabin
+        );
 
     private static async Task<IResult> Look(
         Guid vehicleId,

@@ -1,7 +1,7 @@
 using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
-using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -26,73 +26,62 @@ internal static class MethodEndpoints
 
     private static async Task<IResult> List(
         Guid vehicleId,
-        VehicleStore vehicles,
-        ShelfStore shelves,
-        ReminderStore reminders,
-        OwnerClock clock,
+        CarsAtHand cars,
+        CarSources sources,
         CancellationToken cancel
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
-        {
-            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
-        }
-
-        ChorePaces paces = await reminders.Paces(cancel);
-        MethodBook book = (await shelves.For(ledger, cancel)).MethodsAt(clock.Now, paces);
-        return Results.Ok(
-            new MethodListView(
-                [
-                    .. ledger
-                        .At(clock.Now)
-                        .Select(book.Of)
-                        .Select(work => new TechniqueTaskView(
-                            work.Status.Item.Task.Id,
-                            work.Status.Item.Task.Name,
-                            [.. work.Uses.Select(use => use.Method.Name).Distinct(StringComparer.Ordinal)],
-                            work.Hands.TotalMinutes
-                        )),
-                ],
-                [
-                    .. SessionChores.All.Select(chore => new TechniqueTaskView(
-                        chore.Id,
-                        chore.Name,
-                        [chore.Method.Name],
-                        paces.WorkOf(chore).TotalMinutes
-                    )),
-                ]
-            )
-        );
+        return await cars.Get(vehicleId, sources, cancel) is { } car
+            ? Results.Ok(car.Use(ListOf))
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
     }
+
+    private static MethodListView ListOf(CarAtHand at) =>
+        new(
+            [
+                .. at
+                    .Statuses.Select(at.Book.Of)
+                    .Select(work => new TechniqueTaskView(
+                        work.Status.Item.Task.Id,
+                        work.Status.Item.Task.Name,
+                        [.. work.Uses.Select(use => use.Method.Name).Distinct(StringComparer.Ordinal)],
+                        work.Hands.TotalMinutes
+                    )),
+            ],
+            [
+                .. SessionChores.All.Select(chore => new TechniqueTaskView(
+                    chore.Id,
+                    chore.Name,
+                    [chore.Method.Name],
+                    at.Paces.WorkOf(chore).TotalMinutes
+                )),
+            ]
+        );
 
     private static async Task<IResult> Technique(
         Guid vehicleId,
         string taskId,
-        VehicleStore vehicles,
-        ShelfStore shelves,
-        ReminderStore reminders,
-        OwnerClock clock,
+        CarsAtHand cars,
+        CarSources sources,
         CancellationToken cancel
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        if (await cars.Get(vehicleId, sources, cancel) is not { } car)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        ChorePaces paces = await reminders.Paces(cancel);
         if (SessionChores.Find(taskId) is { } chore)
         {
-            return Results.Ok(OfChore(chore, paces));
+            return Results.Ok(OfChore(chore, car.Paces));
         }
 
-        if (ledger.Items.FirstOrDefault(item => item.Task.Id == taskId) is not { } item)
+        if (car.Ledger.Items.FirstOrDefault(item => item.Task.Id == taskId) is not { } item)
         {
             return Problems.NotFound("This vehicle has no such task. Choose one from its methods.");
         }
 
-        MethodBook book = (await shelves.For(ledger, cancel)).MethodsAt(clock.Now, paces);
-        TaskWork work = book.Of(ledger.StatusOf(item, clock.Now));
+        TaskWork work = car.Use(at => at.Book.Of(at.Statuses.First(status => status.Item == item)));
         return Results.Ok(
             new TechniqueView(
                 item.Task.Id,

@@ -1,8 +1,8 @@
-using Cove.Core.Methods;
 using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -43,9 +43,8 @@ internal static class RunEndpoints
         Guid vehicleId,
         NewRun wish,
         HttpRequest request,
-        VehicleStore vehicles,
-        ShelfStore shelves,
-        ReminderStore reminders,
+        CarsAtHand cars,
+        CarSources sources,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
@@ -56,33 +55,38 @@ internal static class RunEndpoints
             return Preconditions.MissingKey();
         }
 
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        if (await cars.Get(vehicleId, sources, cancel) is not { } car)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        var cabin = ledger.Vehicle.ToCabin();
-        CarShelf car = await shelves.For(ledger, cancel);
-        MethodBook book = car.MethodsAt(clock.Now, await reminders.Paces(cancel));
-        SessionPlan plan = new SessionPlanner(ledger.At(clock.Now), cabin, book).Plan(wish.Minutes);
-        if (plan.Tasks.Count == 0)
+        IReadOnlyList<RunStep> steps = car.Use(at => StepsOf(at, wish.Minutes));
+        if (steps.Count == 0)
         {
             return Problems.Conflict(
                 "Nothing that fits these minutes is worth doing now. Come back another day."
             );
         }
 
-        var steps = RunStep.Of(
-            plan,
-            new SessionPlaces(cabin, book.Ways.Zones),
-            SessionProducts.Choose(plan.WorksInOrder, car.Chooser)
-        );
         Changed<SavedRun> started = await runs.Start(vehicleId, wish.Minutes, steps, key, clock.Now, cancel);
         return started.Outcome == ChangeOutcome.Refused
             ? Problems.Conflict(started.Reason!)
             : Results.Created(
                 $"/api/runs/{started.Value!.Id}",
-                new RunPage(ledger, clock).Show(started.Value)
+                new RunPage(car.Ledger, clock).Show(started.Value)
+            );
+    }
+
+    /// <summary>The session that Today shows for these minutes, as a run keeps it.</summary>
+    private static IReadOnlyList<RunStep> StepsOf(CarAtHand at, int minutes)
+    {
+        SessionPlan plan = at.Offer.At(minutes);
+        return plan.Tasks.Count == 0
+            ? []
+            : RunStep.Of(
+                plan,
+                new SessionPlaces(at.Cabin, at.Book.Ways.Zones),
+                SessionProducts.Choose(plan.WorksInOrder, at.Car.Chooser)
             );
     }
 

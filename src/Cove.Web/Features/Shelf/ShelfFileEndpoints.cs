@@ -60,9 +60,11 @@ internal static class ShelfFileEndpoints
         CancellationToken cancel
     )
     {
-        if (!MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
+        if (
+            !MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
             || !type.MediaType.Equals(Csv, StringComparison.OrdinalIgnoreCase)
-            || !JsonBodies.IsUtf8(request.ContentType))
+            || !JsonBodies.IsUtf8(request.ContentType)
+        )
         {
             return Results.Problem(
                 title: "Send comma-separated values in UTF-8, with the content type text/csv.",

@@ -23,28 +23,16 @@ internal static class StockEndpoints
         ShelfStore shelves,
         VehicleStore vehicles,
         LogStore log,
+        KeptDemand kept,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
         SavedShelf saved = await shelves.Load(cancel);
         var uses = await shelves.Uses(saved.Shelf, cancel);
-        IReadOnlyList<CareLedger> ledgers = await vehicles.Paces(cancel);
-        Guid[] ids = [.. ledgers.Select(ledger => ledger.Vehicle.Id)];
-        int sessions = await log.DaysOfCare(ids, clock.Now - TimeSpan.FromDays(DaysOfSessions), cancel);
-        var records = await shelves.Records(ids, cancel);
-        var ways = new SafestWays(saved.Shelf, ShelfRecords.None);
-        var demands = new List<RoutineDemand>();
-        foreach (CareLedger ledger in ledgers)
-        {
-            ShelfRecords known = records[ledger.Vehicle.Id];
-            var car = new CarShelf(ledger, saved.Shelf, known, ways.For(known));
-            demands.Add(
-                RoutineDemand.Of(ledger, car.Chooser, clock.Now, car.MethodsAt(clock.Now, ChorePaces.Nothing))
-            );
-        }
-
-        RoutineDemand demand = RoutineDemand.Together(demands);
+        var (demand, sessions) = await kept.Of(() =>
+            DemandOf(saved.Shelf, shelves, vehicles, log, clock.Now, cancel)
+        );
         StockOutlook[] outlooks =
         [
             .. saved.Shelf.Products.Select(product =>
@@ -68,6 +56,55 @@ internal static class StockEndpoints
             )
         );
     }
+
+    /// <summary>What the routines of all cars in use take, and on how many days of the last half year there was a session.</summary>
+    private static async Task<(RoutineDemand, int)> DemandOf(
+        Core.Products.Shelf shelf,
+        ShelfStore shelves,
+        VehicleStore vehicles,
+        LogStore log,
+        DateTimeOffset now,
+        CancellationToken cancel
+    )
+    {
+        IReadOnlyList<CareLedger> ledgers = await vehicles.Paces(cancel);
+        Guid[] ids = [.. ledgers.Select(ledger => ledger.Vehicle.Id)];
+        var records = await shelves.Records(ids, cancel);
+        var ways = new SafestWays(shelf, ShelfRecords.None);
+        var demands = new List<RoutineDemand>();
+        foreach (CareLedger ledger in ledgers)
+        {
+            ShelfRecords known = records[ledger.Vehicle.Id];
+            var car = new CarShelf(ledger, shelf, known, ways.For(known));
+            demands.Add(RoutineDemand.Of(ledger, car.Chooser, now, car.MethodsAt(now, ChorePaces.Nothing)));
+        }
+
+        return (
+            RoutineDemand.Together(demands),
+            await log.DaysOfCare(ids, now - TimeSpan.FromDays(DaysOfSessions), cancel)
+        );
+    }
+}
+
+/// <summary>Keeps what all cars together take from the shelf, for a day or until something is stored: it looks at every car there is.</summary>
+internal sealed class KeptDemand(DataStamp stamp, OwnerClock clock)
+{
+    private Known? last;
+
+    public async Task<(RoutineDemand Demand, int Sessions)> Of(Func<Task<(RoutineDemand, int)>> compute)
+    {
+        long now = stamp.Now();
+        if (last is { } known && known.Stamp == now && known.Day == clock.Today)
+        {
+            return (known.Demand, known.Sessions);
+        }
+
+        var (demand, sessions) = await compute();
+        last = new Known(now, clock.Today, demand, sessions);
+        return (demand, sessions);
+    }
+
+    private sealed record Known(long Stamp, DateOnly Day, RoutineDemand Demand, int Sessions);
 }
 
 /// <summary>How long the shelf lasts and what it costs.</summary>

@@ -1,8 +1,7 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Methods;
-using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
 
@@ -28,27 +27,29 @@ internal static class TodayEndpoints
             ErrorMessage = "Say between 5 and 120 minutes."
         )]
             int minutes,
-        VehicleStore vehicles,
-        ShelfStore shelves,
-        ReminderStore reminders,
+        CarsAtHand cars,
+        CarSources sources,
         RunStore runs,
         UseStore uses,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        if (await cars.Get(vehicleId, sources, cancel) is not { } car)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
         Guid? underWay = await runs.UnderWay(vehicleId, cancel);
-        DateTimeOffset now = clock.Now;
-        var cabin = ledger.Vehicle.ToCabin();
-        var statuses = ledger.At(now);
-        CarShelf car = await shelves.For(ledger, cancel);
-        MethodBook book = car.MethodsAt(now, await reminders.Paces(cancel));
-        var offer = new SessionOffer(new SessionPlanner(statuses, cabin, book), now);
-        return Results.Ok(new TodayPage(car, statuses, cabin, offer, clock).Show(minutes, underWay, (await uses.Said(vehicleId, cancel))!.Version));
+        int useVersion = (await uses.Said(vehicleId, cancel))!.Version;
+        return Results.Ok(
+            car.Use(at =>
+                new TodayPage(at.Car, at.Statuses, at.Cabin, at.Offer, clock).Show(
+                    minutes,
+                    underWay,
+                    useVersion
+                )
+            )
+        );
     }
 }

@@ -225,9 +225,9 @@ internal static class VehicleEndpoints
         await store.Find(vehicleId, cancel) is null ? Problems.NotFound(UnknownVehicle)
         : request.IfMatch() is not { } version ? Problems.MissingVersion()
         : await store.Discard(vehicleId, version, clock.Now, cancel) switch
-            {
-                ChangeOutcome.Made => Results.NoContent(),
-                ChangeOutcome.Stale => Problems.Stale(),
-                _ => Problems.NotFound(UnknownVehicle),
-            };
+        {
+            ChangeOutcome.Made => Results.NoContent(),
+            ChangeOutcome.Stale => Problems.Stale(),
+            _ => Problems.NotFound(UnknownVehicle),
+        };
 }

@@ -3,6 +3,7 @@ using Cove.Core.Products;
 using Cove.Core.Safety;
 using Cove.Core.Vehicles;
 using Cove.Data;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Shelf;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
@@ -60,12 +61,12 @@ internal static class VerdictEndpoints
 
     private static async Task<IResult> Matrix(
         Guid vehicleId,
-        VehicleStore vehicles,
-        ShelfStore shelves,
+        CarsAtHand cars,
+        CarSources sources,
         CancellationToken cancel
     ) =>
-        await vehicles.Ledger(vehicleId, cancel) is { } ledger
-            ? Results.Ok(new MatrixPage(await shelves.For(ledger, cancel)).Show())
+        await cars.Get(vehicleId, sources, cancel) is { } car
+            ? Results.Ok(car.Use(at => new MatrixPage(at.Car).Show()))
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
     private static async Task<IResult> Ask(

@@ -1,0 +1,63 @@
+using Cove.Core.Products;
+using Cove.Data;
+using Cove.Web.Hosting;
+
+namespace Cove.Web.Features.Cars;
+
+/// <summary>Keeps the cars that were last asked for as they were computed, as long as nothing is stored and the clock shows the same minute.</summary>
+internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
+{
+    /// <summary>A household looks at few cars at a time.</summary>
+    private const int MostKept = 8;
+
+    private readonly Lock turn = new();
+    private readonly LinkedList<Kept> kept = new();
+
+    /// <summary>A car as it stands now. Null when the owner has none of that id.</summary>
+    /// <param name="vehicleId">The car.</param>
+    /// <param name="services">Where it is read from when it is not at hand.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<CarAtHand?> Get(Guid vehicleId, CarSources services, CancellationToken cancel)
+    {
+        // Asked before reading: what is stored meanwhile makes the next request read anew.
+        var state = (stamp.Now(), clock.Now.ToUnixTimeSeconds() / 60);
+        lock (turn)
+        {
+            if (kept.FirstOrDefault(one => one.VehicleId == vehicleId && one.State == state) is { } found)
+            {
+                return found.Car;
+            }
+        }
+
+        if (await services.Vehicles.Ledger(vehicleId, cancel) is not { } ledger)
+        {
+            return null;
+        }
+
+        CarShelf shelf = await services.Shelves.For(ledger, cancel);
+        var car = new CarAtHand(shelf, await services.Reminders.Paces(cancel), clock.Now);
+        lock (turn)
+        {
+            foreach (Kept old in kept.Where(one => one.VehicleId == vehicleId).ToArray())
+            {
+                kept.Remove(old);
+            }
+
+            kept.AddFirst(new Kept(vehicleId, state, car));
+            if (kept.Count > MostKept)
+            {
+                kept.RemoveLast();
+            }
+        }
+
+        return car;
+    }
+
+    private sealed record Kept(Guid VehicleId, (long, long) State, CarAtHand Car);
+}
+
+/// <summary>Where a car is read from.</summary>
+/// <param name="Vehicles">The car itself.</param>
+/// <param name="Shelves">What serves it.</param>
+/// <param name="Reminders">How fast its owner works.</param>
+internal sealed record CarSources(VehicleStore Vehicles, ShelfStore Shelves, ReminderStore Reminders);
