@@ -17,33 +17,37 @@ for (const theme of ["light", "dark"] as const) {
   test.describe(`${theme} chart`, () => {
     test.use({ colorScheme: theme });
 
-    for (const place of [
-      "today",
-      "cabin",
-      "log",
-      "glass",
-      "glass?pane=rear-glass&sun=",
-      "methods/clean-fabric-seats",
-      "shelf/matrix?product=00000000-0000-4000-9000-000000000004&surface=rear-glass",
-      "shelf/products?product=00000000-0000-4000-9000-000000000002",
-      "shelf/bench",
-      "shelf/smallest",
-      "shelf/buying",
-      "shelf/kit",
-      "car/use",
-      "car/layout",
-      "car/surfaces",
-      "car/schools",
-      "car/learnt",
-      "car/file",
-      "look",
-    ]) {
-      test(`${place} has no serious finding`, async ({ page, cove }) => {
-        await open(page, cove, place);
-        await page.waitForLoadState("networkidle");
-        expect(await findings(page)).toEqual([]);
-      });
-    }
+    test.describe("places", () => {
+      test.use({ shared: true });
+
+      for (const place of [
+        "today",
+        "cabin",
+        "log",
+        "glass",
+        "glass?pane=rear-glass&sun=",
+        "methods/clean-fabric-seats",
+        "shelf/matrix?product=00000000-0000-4000-9000-000000000004&surface=rear-glass",
+        "shelf/products?product=00000000-0000-4000-9000-000000000002",
+        "shelf/bench",
+        "shelf/smallest",
+        "shelf/buying",
+        "shelf/kit",
+        "car/use",
+        "car/layout",
+        "car/surfaces",
+        "car/schools",
+        "car/learnt",
+        "car/file",
+        "look",
+      ]) {
+        test(`${place} has no serious finding`, async ({ page, cove }) => {
+          await open(page, cove, place);
+          await page.waitForLoadState("networkidle");
+          expect(await findings(page)).toEqual([]);
+        });
+      }
+    });
 
     test("a run and its end have no serious finding", async ({ page, cove }) => {
       await page.setViewportSize(PHONE);

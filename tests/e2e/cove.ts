@@ -3,13 +3,30 @@ import { CLOCK } from "./browser.mjs";
 import { Cove } from "./server.mjs";
 
 type Fixtures = { cove: Cove };
-type Options = { demo: boolean; startWith: string[] };
+type Options = { demo: boolean; startWith: string[]; shared: boolean };
 
-/** Tests that each have a server and a database of their own. */
-export const test = base.extend<Fixtures & Options>({
+/**
+ * Tests that each have a server and a database of their own. Those that only look may be marked as shared: they
+ * find the demo on one server for all of them.
+ */
+export const test = base.extend<Fixtures & Options, { onlyLookedAt: Cove }>({
+  onlyLookedAt: [
+    // biome-ignore lint/correctness/noEmptyPattern: it depends on nothing
+    async ({}, use) => {
+      const cove = await Cove.start({ demo: true, clock: CLOCK });
+      await use(cove);
+      await cove.stop();
+    },
+    { scope: "worker" },
+  ],
+  shared: [false, { option: true }],
   demo: [true, { option: true }],
   startWith: [[], { option: true }],
-  cove: async ({ demo, startWith }, use) => {
+  cove: async ({ demo, startWith, shared, onlyLookedAt }, use) => {
+    if (shared) {
+      await use(onlyLookedAt);
+      return;
+    }
     const cove = await Cove.start({ demo, clock: CLOCK, arguments: startWith });
     await use(cove);
     await cove.stop();

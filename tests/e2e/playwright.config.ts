@@ -6,8 +6,10 @@ export default defineConfig({
   testMatch: "*.spec.ts",
   workers: 2,
   fullyParallel: true,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Long enough for a machine that is busy with other things: a test that passes takes no longer for it.
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
+  globalSetup: "./global-setup.mjs",
   reporter: "list",
   forbidOnly: true,
   use: {

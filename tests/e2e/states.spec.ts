@@ -1,44 +1,75 @@
 import { expect, open, test } from "./cove.ts";
 
-for (const place of ["today", "cabin", "log"]) {
-  test(`${place} says that the server failed and tries again when asked`, async ({
-    page,
-    cove,
-  }) => {
-    let broken = true;
-    await page.route(`**/api/vehicles/*/${place}*`, (route) =>
-      broken
-        ? route.fulfill({
-            status: 500,
-            contentType: "application/problem+json",
-            body: JSON.stringify({
-              title: "Cove could not finish this. Nothing was half done; try again.",
-            }),
-          })
-        : route.continue(),
-    );
-    await open(page, cove, place);
-    await expect(page.getByRole("alert")).toContainText("Cove could not finish this.");
-    broken = false;
-    await page.getByRole("button", { name: "Try again" }).click();
-    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-  });
+test.describe("without changing anything", () => {
+  test.use({ shared: true });
 
-  test(`${place} says what it is waiting for`, async ({ page, cove }) => {
-    let release = () => {};
-    const held = new Promise<void>((resolve) => {
-      release = resolve;
+  for (const place of ["today", "cabin", "log"]) {
+    test(`${place} says that the server failed and tries again when asked`, async ({
+      page,
+      cove,
+    }) => {
+      let broken = true;
+      await page.route(`**/api/vehicles/*/${place}*`, (route) =>
+        broken
+          ? route.fulfill({
+              status: 500,
+              contentType: "application/problem+json",
+              body: JSON.stringify({
+                title: "Cove could not finish this. Nothing was half done; try again.",
+              }),
+            })
+          : route.continue(),
+      );
+      await open(page, cove, place);
+      await expect(page.getByRole("alert")).toContainText("Cove could not finish this.");
+      broken = false;
+      await page.getByRole("button", { name: "Try again" }).click();
+      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     });
-    await page.route(`**/api/vehicles/*/${place}*`, async (route) => {
-      await held;
-      await route.continue();
+
+    test(`${place} says what it is waiting for`, async ({ page, cove }) => {
+      let release = () => {};
+      const held = new Promise<void>((resolve) => {
+        release = resolve;
+      });
+      await page.route(`**/api/vehicles/*/${place}*`, async (route) => {
+        await held;
+        await route.continue();
+      });
+      await open(page, cove, place);
+      await expect(page.getByRole("status")).toBeVisible();
+      release();
+      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     });
-    await open(page, cove, place);
-    await expect(page.getByRole("status")).toBeVisible();
-    release();
-    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-  });
-}
+  }
+
+  for (const { place, api, first } of [
+    { place: "car/use", api: "use", first: "What does this car go through?" },
+    { place: "car/learnt", api: "learnt", first: "This car soils" },
+    { place: "look", api: "walk-round", first: "" },
+  ]) {
+    test(`${place} says that the server failed and tries again when asked`, async ({
+      page,
+      cove,
+    }) => {
+      let broken = true;
+      await page.route(`**/api/vehicles/*/${api}`, (route) =>
+        broken
+          ? route.fulfill({
+              status: 500,
+              contentType: "application/problem+json",
+              body: JSON.stringify({ title: "Cove could not finish this. Try again." }),
+            })
+          : route.continue(),
+      );
+      await open(page, cove, place);
+      await expect(page.getByRole("alert")).toContainText("Cove could not finish this.");
+      broken = false;
+      await page.getByRole("button", { name: "Try again" }).click();
+      await expect(page.getByRole("heading", { name: first }).first()).toBeVisible();
+    });
+  }
+});
 
 test("a session that cannot start says why and stays where it was", async ({ page, cove }) => {
   await page.route("**/api/vehicles/*/runs", (route) =>
@@ -72,33 +103,6 @@ test("a change of the log that lost the race says so", async ({ page, cove }) =>
   await page.getByRole("button", { name: "Save the correction" }).click();
   await expect(page.getByRole("alert")).toContainText("changed elsewhere");
 });
-
-for (const { place, api, first } of [
-  { place: "car/use", api: "use", first: "What does this car go through?" },
-  { place: "car/learnt", api: "learnt", first: "This car soils" },
-  { place: "look", api: "walk-round", first: "" },
-]) {
-  test(`${place} says that the server failed and tries again when asked`, async ({
-    page,
-    cove,
-  }) => {
-    let broken = true;
-    await page.route(`**/api/vehicles/*/${api}`, (route) =>
-      broken
-        ? route.fulfill({
-            status: 500,
-            contentType: "application/problem+json",
-            body: JSON.stringify({ title: "Cove could not finish this. Try again." }),
-          })
-        : route.continue(),
-    );
-    await open(page, cove, place);
-    await expect(page.getByRole("alert")).toContainText("Cove could not finish this.");
-    broken = false;
-    await page.getByRole("button", { name: "Try again" }).click();
-    await expect(page.getByRole("heading", { name: first }).first()).toBeVisible();
-  });
-}
 
 test("a look that cannot be saved says so, and the same look can be answered again", async ({
   page,

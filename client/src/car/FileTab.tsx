@@ -43,6 +43,7 @@ export function FileTab({ vehicle }: TabProps) {
       navigate("/vehicles");
       queries.removeQueries({ queryKey: ["vehicle", vehicle.id] });
       await again();
+      await refresh(queries, ["wastebasket"]);
     },
   });
   const failed = [copy.error, archive.error, remove.error].find(Boolean) as Error | undefined;
