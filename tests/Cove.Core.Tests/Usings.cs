@@ -7,6 +7,7 @@ global using Cove.Core.Schools;
 global using Cove.Core.Sessions;
 global using Cove.Core.Upkeep;
 global using Cove.Core.Vehicles;
+global using Cove.Tests;
 global using FsCheck;
 global using FsCheck.Fluent;
 global using FsCheck.Xunit;

@@ -1,8 +1,9 @@
+using Cove.Web.Tests.Floor;
 using Microsoft.Data.Sqlite;
 
 namespace Cove.Web.Tests;
 
-public sealed class BadInputTests
+public sealed class BadInputTests(EmptyCove empty) : IClassFixture<EmptyCove>
 {
     public static TheoryData<string, string> BadVehicles() =>
         new()
@@ -52,7 +53,7 @@ public sealed class BadInputTests
         string field
     )
     {
-        using var cove = new CoveHost();
+        CoveHost cove = empty.Host;
 
         HttpResponseMessage answer = await cove.Post("/api/vehicles", body);
 

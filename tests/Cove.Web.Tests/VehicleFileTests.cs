@@ -1,8 +1,9 @@
 using System.Text;
+using Cove.Web.Tests.Floor;
 
 namespace Cove.Web.Tests;
 
-public sealed class VehicleFileTests
+public sealed class VehicleFileTests(EmptyCove empty) : IClassFixture<EmptyCove>
 {
     [Fact]
     public async Task Exported_deleted_and_imported_a_vehicle_is_the_same()
@@ -238,7 +239,7 @@ public sealed class VehicleFileTests
         string words
     )
     {
-        using var cove = new CoveHost();
+        CoveHost cove = empty.Host;
 
         HttpResponseMessage answer = await cove.Post("/api/vehicles/import", file);
         string text = await answer.Content.ReadAsStringAsync();

@@ -4,7 +4,7 @@ namespace Cove.Core.Tests.Products;
 
 public sealed class SmallestShelfTests
 {
-    private const int Shelves = 200;
+    private static readonly int Shelves = LongRun.Of(60, 400);
 
     // Reference: CP-SAT of Google OR-Tools, an exact solver, on the same problem written as constraints.
     [Fact]

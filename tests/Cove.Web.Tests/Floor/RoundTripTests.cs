@@ -20,13 +20,13 @@ public sealed class RoundTripTests
     [Fact]
     public async Task Whatever_was_edited_the_file_gives_the_same_car_and_the_list_the_same_shelf()
     {
-        int rounds = LongRun.Of(3, 30);
+        int rounds = LongRun.Of(2, 30);
         for (int round = 0; round < rounds; round++)
         {
             using var cove = new CoveHost(demo: round % 2 == 0);
             var random = new Random(1000 + round);
             string vehicle = await cove.Vehicle();
-            for (int edit = 0; edit < 40; edit++)
+            for (int edit = 0; edit < LongRun.Of(25, 40); edit++)
             {
                 cove.Clock.Advance(TimeSpan.FromMinutes(random.Next(1, 3000)));
                 await Edit(cove, vehicle, random);

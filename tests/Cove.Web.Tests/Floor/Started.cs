@@ -17,7 +17,11 @@ public sealed class Started : IDisposable
         [
             .. before,
             "dotnet",
-            Path.Combine(AppContext.BaseDirectory, "Cove.Web.dll"),
+            Path.Combine(
+                // The published application, where there is one: it starts in a third of the time.
+                Environment.GetEnvironmentVariable("COVE_APP") ?? AppContext.BaseDirectory,
+                "Cove.Web.dll"
+            ),
             .. arguments,
         ];
         var start = new ProcessStartInfo(command[0])

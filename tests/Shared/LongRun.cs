@@ -1,4 +1,4 @@
-namespace Cove.Web.Tests;
+namespace Cove.Tests;
 
 /// <summary>How much of the random runs is done: a part in every run, all of it with <c>./cove test --long</c>.</summary>
 public static class LongRun
