@@ -76,7 +76,7 @@ public sealed class RunPropertyTests
         Assert.Equal(plan.Jobs.SelectMany(job => job.Kits).Distinct().Order(), fetched.Order());
         Assert.All(
             steps.SelectMany(step => step.Zones),
-            zone => Assert.Contains(zone, cabin.Zones.Select(one => one.Id))
+            zone => Assert.Contains(zone, cabin.Zones.Select(one => one.Name))
         );
     }
 
