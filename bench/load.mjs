@@ -32,17 +32,27 @@ function serverTime(answer) {
   return Number(/dur=([\d.]+)/.exec(answer.headers.get("server-timing") ?? "")?.[1]);
 }
 
+function queries(answer) {
+  return Number(/queries;desc="(\d+)"/.exec(answer.headers.get("server-timing") ?? "")?.[1]);
+}
+
 async function measure(path) {
   const times = [];
+  let first = 0;
+  let asked = 0;
   for (let round = 0; round < ROUNDS + WARM_UP; round++) {
     const answer = await fetch(url + path(round));
     await answer.arrayBuffer();
+    if (round === 0) {
+      first = queries(answer);
+    }
+    asked = queries(answer);
     if (round >= WARM_UP) {
       times.push(serverTime(answer));
     }
   }
   times.sort((a, b) => a - b);
-  return { p50: times[Math.floor(times.length * 0.5)], p95: times[Math.floor(times.length * 0.95)] };
+  return { p50: times[Math.floor(times.length * 0.5)], p95: times[Math.floor(times.length * 0.95)], first, asked };
 }
 
 const TWENTY = 20;
@@ -105,10 +115,10 @@ try {
     verdicts: () => `${vehicle}/verdicts`,
     smallest: () => `${vehicle}/smallest-shelf`,
   };
-  console.log("view          p50 ms   p95 ms   p95 beside health");
+  console.log("view          p50 ms   p95 ms   p95 beside health   queries, first and again");
   for (const [name, path] of Object.entries(views)) {
-    const { p50, p95 } = await measure(path);
-    console.log(`${name.padEnd(12)}${p50.toFixed(1).padStart(8)}${p95.toFixed(1).padStart(9)}${(p95 / health.p95).toFixed(0).padStart(12)} x`);
+    const { p50, p95, first, asked } = await measure(path);
+    console.log(`${name.padEnd(12)}${p50.toFixed(1).padStart(8)}${p95.toFixed(1).padStart(9)}${(p95 / health.p95).toFixed(0).padStart(12)} x${String(first).padStart(14)}${String(asked).padStart(7)}`);
   }
 } finally {
   server.kill();

@@ -16,7 +16,13 @@ public static class CoveDatabase
         services.AddSingleton(_ => folder);
         services.AddSingleton(_ => new DataStamp(folder));
         services.AddSingleton(Owner.Local);
-        services.AddDbContext<CoveContext>(options => options.UseSqlite(folder.ConnectionString));
+        services.AddScoped<QueryCount>();
+        services.AddDbContext<CoveContext>(
+            (provider, options) =>
+                options
+                    .UseSqlite(folder.ConnectionString)
+                    .AddInterceptors(provider.GetRequiredService<QueryCount>())
+        );
         // The stores are public but only made here, so that the context stays inside this project.
         services.AddScoped(provider => new CareReplay(Context(provider)));
         services.AddScoped(provider => new VehicleStore(Context(provider), Replay(provider)));

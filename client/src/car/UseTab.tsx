@@ -84,6 +84,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
           Each answer makes some levels rise faster or slower from today on; what came before stays
           as it was.
         </p>
+        <Elsewhere differences={elsewhere} />
         <UseForm
           use={draft}
           choices={choices}
@@ -107,7 +108,6 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
             Change an answer, and the dates it moves stand here before you decide.
           </p>
         )}
-        <Elsewhere differences={elsewhere} />
         {save.error && Object.keys(errors).length === 0 && elsewhere.length === 0 && (
           <p role="alert" className="mt-3 text-16 text-coral">
             {save.error.message}

@@ -21,6 +21,6 @@ public sealed record InstructionDocument
     public required bool Allows { get; init; }
 
     /// <summary>Where it stands and what it says.</summary>
-    [Name(MakerInstruction.LongestNote)]
+    [Name(MakerInstruction.LongestNote, ErrorMessage = "Use 1 to 300 characters for the note, on one line.")]
     public required string Note { get; init; }
 }

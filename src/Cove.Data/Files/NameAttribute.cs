@@ -13,7 +13,7 @@ public sealed class NameAttribute : StringLengthAttribute
         : base(longest)
     {
         MinimumLength = 1;
-        ErrorMessage = $"Use 1 to {longest} characters on one line, some of them visible.";
+        ErrorMessage = $"Use 1 to {longest} characters for the name, on one line.";
     }
 
     /// <inheritdoc/>

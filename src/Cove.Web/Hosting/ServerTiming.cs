@@ -1,8 +1,9 @@
 using System.Diagnostics;
+using Cove.Data;
 
 namespace Cove.Web.Hosting;
 
-/// <summary>Says in a header how long the server worked on a request, for measurements.</summary>
+/// <summary>Says in a header how long the server worked on a request and how often it asked the database, for measurements.</summary>
 internal static class ServerTiming
 {
     public static void UseServerTiming(this WebApplication app) =>
@@ -13,7 +14,9 @@ internal static class ServerTiming
                 http.Response.OnStarting(() =>
                 {
                     double spent = Stopwatch.GetElapsedTime(begun).TotalMilliseconds;
-                    http.Response.Headers["Server-Timing"] = $"app;dur={spent:0.00}";
+                    int queries = http.RequestServices.GetRequiredService<QueryCount>().Count;
+                    http.Response.Headers["Server-Timing"] =
+                        $"app;dur={spent:0.00}, queries;desc=\"{queries}\"";
                     return Task.CompletedTask;
                 });
                 return next(http);
