@@ -103,7 +103,7 @@ for (const car of [
     expect(check(JSON.parse(exported)), JSON.stringify(check.errors)).toBe(true);
 
     await page.getByRole("button", { name: "Delete this car" }).click();
-    await page.getByRole("button", { name: "Delete it for good" }).click();
+    await page.getByRole("button", { name: "Delete it", exact: true }).click();
     await expect(page.getByText("No car is in use.")).toBeVisible();
     await page.getByLabel("Vehicle file").setInputFiles({
       name: "car.json",
