@@ -1,8 +1,6 @@
 import { connect } from "node:net";
 import { networkInterfaces } from "node:os";
-import { expect, test } from "./cove.ts";
-
-test.use({ demo: false });
+import { expect, lookOnly } from "./cove.ts";
 
 function opens(host: string, port: number): Promise<boolean> {
   return new Promise((resolve) => {
@@ -17,7 +15,7 @@ function opens(host: string, port: number): Promise<boolean> {
   });
 }
 
-test("the server listens on this machine only", async ({ cove }) => {
+lookOnly("the server listens on this machine only", async ({ cove }) => {
   const others = Object.values(networkInterfaces())
     .flat()
     .filter((one) => one?.family === "IPv4" && !one.internal)
@@ -28,7 +26,7 @@ test("the server listens on this machine only", async ({ cove }) => {
   }
 });
 
-test("an unknown host name is not answered", async ({ cove, request }) => {
+lookOnly("an unknown host name is not answered", async ({ cove, request }) => {
   const answer = await request.get(`${cove.url}/api/health`, {
     headers: { Host: "elsewhere.example" },
   });

@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { expect, open, test } from "./cove.ts";
+import { expect, lookOnly, open, test } from "./cove.ts";
 
 test("a walk round by keyboard: numbers answer, s skips, and what was seen is told", async ({
   page,
@@ -22,7 +22,7 @@ test("a walk round by keyboard: numbers answer, s skips, and what was seen is to
   await expect(page.getByText("1 look corrected the levels.")).toBeVisible();
 });
 
-test("zones, places and the car's pages are reached by keys", async ({ page, cove }) => {
+lookOnly("zones, places and the car's pages are reached by keys", async ({ page, cove }) => {
   await open(page, cove, "cabin");
   await expect(page.getByRole("combobox", { name: "Zone" })).toContainText("Whole car");
   await page.keyboard.press("z");
@@ -42,7 +42,7 @@ test("zones, places and the car's pages are reached by keys", async ({ page, cov
   await expect(page.getByRole("button", { name: "Redraw the cabin" })).toBeVisible();
 });
 
-test("the chart prints with its list, without bars and buttons", async ({ page, cove }) => {
+lookOnly("the chart prints with its list, without bars and buttons", async ({ page, cove }) => {
   await open(page, cove, "cabin");
   await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toBeVisible();
   await page.emulateMedia({ media: "print" });

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { DESK, PHONE } from "./browser.mjs";
-import { expect, test } from "./cove.ts";
+import { expect, lookOnly, open, test } from "./cove.ts";
 import type { Cove } from "./server.mjs";
 
 test.use({ demo: false });
@@ -112,34 +112,31 @@ test("each zone can be drawn larger, with its labels apart", async ({ page, cove
   }
 });
 
-test("the chart shows one kind of work, and list and chart choose the same surface", async ({
-  page,
-  cove,
-}) => {
-  const [car] = await oneOfEach(cove);
-  await page.goto(`${cove.url}/cars/${car?.id}/cabin`);
-  await page.getByRole("combobox", { name: "Kind of work" }).click();
-  await page.getByRole("option", { name: "Glass" }).click();
-  await expect(page.getByRole("button", { name: /^Dashboard/ })).toHaveCount(0);
-  await page.getByRole("button", { name: /^Rear glass/ }).click();
-  await expect(page.getByRole("heading", { name: "Rear glass" })).toBeVisible();
-  await page.getByRole("radio", { name: "List" }).click();
-  await expect(page.getByRole("button", { name: "Rear glass", exact: true })).toHaveAttribute(
-    "aria-pressed",
-    "true",
-  );
-  await page.getByRole("button", { name: "Windscreen, inside", exact: true }).click();
-  await page.getByRole("radio", { name: "Chart" }).click();
-  await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toHaveAttribute(
-    "aria-pressed",
-    "true",
-  );
-});
+lookOnly(
+  "the chart shows one kind of work, and list and chart choose the same surface",
+  async ({ page, cove }) => {
+    await open(page, cove, "cabin");
+    await page.getByRole("combobox", { name: "Kind of work" }).click();
+    await page.getByRole("option", { name: "Glass" }).click();
+    await expect(page.getByRole("button", { name: /^Dashboard/ })).toHaveCount(0);
+    await page.getByRole("button", { name: /^Rear glass/ }).click();
+    await expect(page.getByRole("heading", { name: "Rear glass" })).toBeVisible();
+    await page.getByRole("radio", { name: "List" }).click();
+    await expect(page.getByRole("button", { name: "Rear glass", exact: true })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+    );
+    await page.getByRole("button", { name: "Windscreen, inside", exact: true }).click();
+    await page.getByRole("radio", { name: "Chart" }).click();
+    await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+    );
+  },
+);
 
-test("day and night charts are turned by key and kept", async ({ page, cove }) => {
-  await page.goto(cove.url);
-  await page.getByLabel("What do you call it?").fill("Dinghy");
-  await page.getByRole("button", { name: "Draw the cabin" }).click();
+lookOnly("day and night charts are turned by key and kept", async ({ page, cove }) => {
+  await open(page, cove, "today");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
   await page.keyboard.press("n");
   await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");

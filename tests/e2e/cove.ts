@@ -3,12 +3,9 @@ import { CLOCK } from "./browser.mjs";
 import { Cove } from "./server.mjs";
 
 type Fixtures = { cove: Cove };
-type Options = { demo: boolean; startWith: string[]; shared: boolean };
+type Options = { demo: boolean; startWith: string[] };
 
-/**
- * Tests that each have a server and a database of their own. Those that only look may be marked as shared: they
- * find the demo on one server for all of them.
- */
+/** Tests that each have a server and a database of their own. */
 export const test = base.extend<Fixtures & Options, { onlyLookedAt: Cove }>({
   onlyLookedAt: [
     // biome-ignore lint/correctness/noEmptyPattern: it depends on nothing
@@ -19,17 +16,19 @@ export const test = base.extend<Fixtures & Options, { onlyLookedAt: Cove }>({
     },
     { scope: "worker" },
   ],
-  shared: [false, { option: true }],
   demo: [true, { option: true }],
   startWith: [[], { option: true }],
-  cove: async ({ demo, startWith, shared, onlyLookedAt }, use) => {
-    if (shared) {
-      await use(onlyLookedAt);
-      return;
-    }
+  cove: async ({ demo, startWith }, use) => {
     const cove = await Cove.start({ demo, clock: CLOCK, arguments: startWith });
     await use(cove);
     await cove.stop();
+  },
+});
+
+/** Tests that change nothing: they find the demo on one server for all of them. */
+export const lookOnly = test.extend({
+  cove: async ({ onlyLookedAt }, use) => {
+    await use(onlyLookedAt);
   },
 });
 

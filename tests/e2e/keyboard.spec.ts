@@ -1,4 +1,4 @@
-import { expect, open, test } from "./cove.ts";
+import { expect, lookOnly, open, test } from "./cove.ts";
 
 test("a whole session by keyboard alone", async ({ page, cove }) => {
   await open(page, cove, "today");
@@ -29,7 +29,7 @@ test("a whole session by keyboard alone", async ({ page, cove }) => {
   await expect(page.getByRole("heading", { name: "Done for today" })).toBeVisible();
 });
 
-test("places, help and the chart are reached by keys", async ({ page, cove }) => {
+lookOnly("places, help and the chart are reached by keys", async ({ page, cove }) => {
   await open(page, cove, "today");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
   await page.keyboard.press("?");
@@ -54,7 +54,7 @@ test("places, help and the chart are reached by keys", async ({ page, cove }) =>
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
 });
 
-test("every stop of the tab key can be seen", async ({ page, cove }) => {
+lookOnly("every stop of the tab key can be seen", async ({ page, cove }) => {
   await open(page, cove, "today");
   await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
   const seen = new Set<string>();

@@ -1,4 +1,4 @@
-import { expect, open, test } from "./cove.ts";
+import { expect, lookOnly, open, test } from "./cove.ts";
 
 test("another school changes order and methods everywhere at once", async ({ page, cove }) => {
   await open(page, cove, "today");
@@ -32,7 +32,7 @@ test("another school changes order and methods everywhere at once", async ({ pag
   await expect(chosen).toContainText("plain water");
 });
 
-test("every step of every method of both cars is drawn", async ({ page, cove }) => {
+lookOnly("every step of every method of both cars is drawn", async ({ page, cove }) => {
   test.slow();
   const vehicles = (await (await fetch(`${cove.url}/api/vehicles`)).json()) as { id: string }[];
   const strokes = new Set<string>();
@@ -94,7 +94,7 @@ test("every step of every method of both cars is drawn", async ({ page, cove }) 
   );
 });
 
-test("the hand moves, and stands still where motion is unwelcome", async ({ page, cove }) => {
+lookOnly("the hand moves, and stands still where motion is unwelcome", async ({ page, cove }) => {
   const moving = () =>
     page
       .locator(".hand")
@@ -161,7 +161,7 @@ test("two coats are timed one after the other, over a reload", async ({ page, co
   await expect(page.getByRole("timer")).toContainText("Coat 1 of 2: taking");
 });
 
-test("every look at a pane has its drawing", async ({ page, cove }) => {
+lookOnly("every look at a pane has its drawing", async ({ page, cove }) => {
   await open(page, cove, "cabin?surface=windscreen");
   for (const name of ["Glare", "Night check"]) {
     const look = page.getByRole("button", { name, exact: true });

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { PHONE } from "./browser.mjs";
-import { expect, open, test } from "./cove.ts";
+import { expect, lookOnly, open, test } from "./cove.ts";
 
 const APC = "00000000-0000-4000-9000-000000000002";
 const GLASS = "00000000-0000-4000-9000-000000000003";
@@ -10,45 +10,45 @@ async function choose(page: Page, label: string, option: string): Promise<void> 
   await page.getByRole("option", { name: option, exact: true }).click();
 }
 
-test("the chart of verdicts is walked by keys and narrowed by place and work", async ({
-  page,
-  cove,
-}) => {
-  await open(page, cove, "shelf");
-  const why = page.getByRole("complementary", { name: "Why" });
-  await page
-    .getByRole("button", { name: "Interior cleaner on Windscreen, inside: With care" })
-    .focus();
-  await page.keyboard.press("ArrowRight");
-  await expect(why.getByRole("status")).toHaveText("Good");
-  await expect(why.getByText("Dashboard")).toBeVisible();
-  for (let step = 0; step < 7; step++) {
-    await page.keyboard.press("ArrowDown");
-  }
-  await expect(why.getByRole("heading", { name: "Gloss dressing" })).toBeVisible();
-  await expect(why.getByRole("status")).toHaveText("Keep off");
-  await expect(why.getByText(/mirrors in the windscreen/)).toBeVisible();
-  await expect(why.getByText(/nothing overrides it/).first()).toBeVisible();
-  await page.keyboard.press("End");
-  await expect(page.getByRole("button", { name: /^Gloss dressing on Cabin air/ })).toBeFocused();
+lookOnly(
+  "the chart of verdicts is walked by keys and narrowed by place and work",
+  async ({ page, cove }) => {
+    await open(page, cove, "shelf");
+    const why = page.getByRole("complementary", { name: "Why" });
+    await page
+      .getByRole("button", { name: "Interior cleaner on Windscreen, inside: With care" })
+      .focus();
+    await page.keyboard.press("ArrowRight");
+    await expect(why.getByRole("status")).toHaveText("Good");
+    await expect(why.getByText("Dashboard")).toBeVisible();
+    for (let step = 0; step < 7; step++) {
+      await page.keyboard.press("ArrowDown");
+    }
+    await expect(why.getByRole("heading", { name: "Gloss dressing" })).toBeVisible();
+    await expect(why.getByRole("status")).toHaveText("Keep off");
+    await expect(why.getByText(/mirrors in the windscreen/)).toBeVisible();
+    await expect(why.getByText(/nothing overrides it/).first()).toBeVisible();
+    await page.keyboard.press("End");
+    await expect(page.getByRole("button", { name: /^Gloss dressing on Cabin air/ })).toBeFocused();
 
-  await choose(page, "Task", "Clean the other panes inside");
-  await expect(page.getByRole("button", { name: /^Plain water on/ })).toHaveCount(3);
-  await expect(
-    page.getByRole("button", {
-      name: "Window cleaner with ammonia on Side and rear glass, tinted: Keep off",
-    }),
-  ).toBeVisible();
-  await choose(page, "Task", "Any work");
-  await page.keyboard.press("Escape");
-  await page.getByRole("button", { name: "As a list" }).click();
-  await choose(page, "Product", "Melamine sponges");
-  await page.getByRole("button", { name: /^Console trim, gloss black/ }).click();
-  await expect(why.getByRole("status")).toHaveText("Keep off");
-  await expect(why.getByText(/Gloss trim scratches/)).toBeVisible();
-});
+    await choose(page, "Task", "Clean the other panes inside");
+    await expect(page.getByRole("button", { name: /^Plain water on/ })).toHaveCount(3);
+    await expect(
+      page.getByRole("button", {
+        name: "Window cleaner with ammonia on Side and rear glass, tinted: Keep off",
+      }),
+    ).toBeVisible();
+    await choose(page, "Task", "Any work");
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: "As a list" }).click();
+    await choose(page, "Product", "Melamine sponges");
+    await page.getByRole("button", { name: /^Console trim, gloss black/ }).click();
+    await expect(why.getByRole("status")).toHaveText("Keep off");
+    await expect(why.getByText(/Gloss trim scratches/)).toBeVisible();
+  },
+);
 
-test("a question put otherwise gets another answer", async ({ page, cove }) => {
+lookOnly("a question put otherwise gets another answer", async ({ page, cove }) => {
   await open(page, cove, `shelf/matrix?product=${GLASS}&surface=windscreen`);
   const why = page.getByRole("complementary", { name: "Why" });
   await expect(why.getByRole("status")).toHaveText("Good");
@@ -257,7 +257,7 @@ test.describe("on a phone", () => {
     await expect(page.getByText(/mild soap water/).first()).toBeVisible();
   });
 
-  test("the verdicts are a list, and the answer opens over it", async ({ page, cove }) => {
+  lookOnly("the verdicts are a list, and the answer opens over it", async ({ page, cove }) => {
     await open(page, cove, "shelf");
     await choose(page, "Product", "Gloss dressing");
     await page.getByRole("button", { name: /^Pedals Keep off/ }).click();

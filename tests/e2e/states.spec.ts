@@ -1,13 +1,9 @@
-import { expect, open, test } from "./cove.ts";
+import { expect, lookOnly, open, test } from "./cove.ts";
 
-test.describe("without changing anything", () => {
-  test.use({ shared: true });
-
-  for (const place of ["today", "cabin", "log"]) {
-    test(`${place} says that the server failed and tries again when asked`, async ({
-      page,
-      cove,
-    }) => {
+for (const place of ["today", "cabin", "log"]) {
+  lookOnly(
+    `${place} says that the server failed and tries again when asked`,
+    async ({ page, cove }) => {
       let broken = true;
       await page.route(`**/api/vehicles/*/${place}*`, (route) =>
         broken
@@ -25,33 +21,33 @@ test.describe("without changing anything", () => {
       broken = false;
       await page.getByRole("button", { name: "Try again" }).click();
       await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-    });
+    },
+  );
 
-    test(`${place} says what it is waiting for`, async ({ page, cove }) => {
-      let release = () => {};
-      const held = new Promise<void>((resolve) => {
-        release = resolve;
-      });
-      await page.route(`**/api/vehicles/*/${place}*`, async (route) => {
-        await held;
-        await route.continue();
-      });
-      await open(page, cove, place);
-      await expect(page.getByRole("status")).toBeVisible();
-      release();
-      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  lookOnly(`${place} says what it is waiting for`, async ({ page, cove }) => {
+    let release = () => {};
+    const held = new Promise<void>((resolve) => {
+      release = resolve;
     });
-  }
+    await page.route(`**/api/vehicles/*/${place}*`, async (route) => {
+      await held;
+      await route.continue();
+    });
+    await open(page, cove, place);
+    await expect(page.getByRole("status")).toBeVisible();
+    release();
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  });
+}
 
-  for (const { place, api, first } of [
-    { place: "car/use", api: "use", first: "What does this car go through?" },
-    { place: "car/learnt", api: "learnt", first: "This car soils" },
-    { place: "look", api: "walk-round", first: "" },
-  ]) {
-    test(`${place} says that the server failed and tries again when asked`, async ({
-      page,
-      cove,
-    }) => {
+for (const { place, api, first } of [
+  { place: "car/use", api: "use", first: "What does this car go through?" },
+  { place: "car/learnt", api: "learnt", first: "This car soils" },
+  { place: "look", api: "walk-round", first: "" },
+]) {
+  lookOnly(
+    `${place} says that the server failed and tries again when asked`,
+    async ({ page, cove }) => {
       let broken = true;
       await page.route(`**/api/vehicles/*/${api}`, (route) =>
         broken
@@ -67,9 +63,9 @@ test.describe("without changing anything", () => {
       broken = false;
       await page.getByRole("button", { name: "Try again" }).click();
       await expect(page.getByRole("heading", { name: first }).first()).toBeVisible();
-    });
-  }
-});
+    },
+  );
+}
 
 test("a session that cannot start says why and stays where it was", async ({ page, cove }) => {
   await page.route("**/api/vehicles/*/runs", (route) =>

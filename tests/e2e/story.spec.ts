@@ -1,4 +1,4 @@
-import { answer, expect, finishRun, open, test } from "./cove.ts";
+import { answer, expect, finishRun, lookOnly, open, test } from "./cove.ts";
 
 /** The level and days left that the list of the cabin shows for a surface. */
 async function standing(page: import("@playwright/test").Page, surface: string) {
@@ -132,7 +132,7 @@ test("changing the distance moves the dates", async ({ page, cove }) => {
   expect(Number((await interval.textContent())?.replace(/\D+/, ""))).toBeLessThan(before);
 });
 
-test("dragging the marker recomputes the session", async ({ page, cove }) => {
+lookOnly("dragging the marker recomputes the session", async ({ page, cove }) => {
   await open(page, cove, "today");
   const ruler = page.getByRole("slider", { name: "Minutes at hand" });
   const rows = page.getByRole("table", { name: /Running order/ }).getByRole("row");
@@ -153,7 +153,7 @@ test("dragging the marker recomputes the session", async ({ page, cove }) => {
   await expect.poll(() => rows.count()).toBeGreaterThan(before);
 });
 
-test("the other car has a chart, a session and a log of its own", async ({ page, cove }) => {
+lookOnly("the other car has a chart, a session and a log of its own", async ({ page, cove }) => {
   await open(page, cove, "cabin");
   await page.getByRole("combobox", { name: "Vehicle" }).click();
   await page.getByRole("option", { name: /Kestrin Pip/ }).click();
@@ -165,7 +165,7 @@ test("the other car has a chart, a session and a log of its own", async ({ page,
   await expect(page.getByRole("combobox", { name: "Vehicle" })).toContainText("Kestrin Pip");
 });
 
-test("a place that is not there leads back to the car", async ({ page, cove }) => {
+lookOnly("a place that is not there leads back to the car", async ({ page, cove }) => {
   await page.goto(`${cove.url}/lighthouse`);
   await expect(page.getByRole("heading", { name: "Off the chart" })).toBeVisible();
   await page.getByRole("link", { name: "Back to your car" }).click();

@@ -9,8 +9,10 @@ function chosen(): Theme | null {
   return chosenBefore === "light" || chosenBefore === "dark" ? chosenBefore : null;
 }
 
+const night = window.matchMedia("(prefers-color-scheme: dark)");
+
 function systemTheme(): Theme {
-  return window.matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
+  return night.matches ? "dark" : "light";
 }
 
 /** The chart by day or by night: what the owner chose, else what the device asks for. */
@@ -19,6 +21,11 @@ export function useTheme(): [Theme, (theme: Theme) => void] {
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
+  useEffect(() => {
+    const follow = () => setTheme(chosen() ?? systemTheme());
+    night.addEventListener("change", follow);
+    return () => night.removeEventListener("change", follow);
+  }, []);
   return [
     theme,
     (next) => {
