@@ -1,4 +1,7 @@
 using System.Linq.Expressions;
+using Cove.Core.Products;
+using Cove.Core.Sessions;
+using Cove.Core.Vehicles;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
@@ -137,7 +140,18 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
     {
         // Text keeps the file readable with any SQLite tool; a number of milliseconds can be compared and sorted.
         configurationBuilder.Properties<Enum>().HaveConversion<string>();
+        Known<LogEntryKind>();
+        Known<RunEventKind>();
+        Known<TowelRole>();
+        Known<SurfaceKind>();
+        Known<SurfaceFacts>();
+        Known<Material>();
+        Known<Finish>();
         configurationBuilder.Properties<DateTimeOffset>().HaveConversion<UnixMilliseconds>();
+
+        void Known<TChoice>()
+            where TChoice : struct, Enum =>
+            configurationBuilder.Properties<TChoice>().HaveConversion<KnownWord<TChoice>>();
     }
 
     private void StampOwner()

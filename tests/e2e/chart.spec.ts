@@ -1,9 +1,7 @@
 import type { Page } from "@playwright/test";
 import { DESK, PHONE } from "./browser.mjs";
-import { expect, lookOnly, open, test } from "./cove.ts";
+import { expect, lookOnly, open, withOwnCar } from "./cove.ts";
 import type { Cove } from "./server.mjs";
-
-test.use({ demo: false });
 
 type Body = { body: string; usual: Record<string, unknown>; mostSeatsBehind: number };
 
@@ -82,20 +80,20 @@ for (const [name, size] of [
   ["desk", DESK],
   ["phone", PHONE],
 ] as const) {
-  test(`on the chart of every body no label touches another and all stand inside the border (${name})`, async ({
-    page,
-    cove,
-  }) => {
-    await page.setViewportSize(size);
-    for (const { body, id } of await oneOfEach(cove)) {
-      await page.goto(`${cove.url}/cars/${id}/cabin`);
-      await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toBeVisible();
-      expect(await clashes(page), body).toEqual([]);
-    }
-  });
+  withOwnCar(
+    `on the chart of every body no label touches another and all stand inside the border (${name})`,
+    async ({ page, cove }) => {
+      await page.setViewportSize(size);
+      for (const { body, id } of await oneOfEach(cove)) {
+        await page.goto(`${cove.url}/cars/${id}/cabin`);
+        await expect(page.getByRole("button", { name: /^Windscreen, inside/ })).toBeVisible();
+        expect(await clashes(page), body).toEqual([]);
+      }
+    },
+  );
 }
 
-test("each zone can be drawn larger, with its labels apart", async ({ page, cove }) => {
+withOwnCar("each zone can be drawn larger, with its labels apart", async ({ page, cove }) => {
   const cars = await oneOfEach(cove);
   for (const { body, id } of cars.filter(({ body }) => body === "mpv" || body === "roadster")) {
     const zones = (

@@ -6,11 +6,20 @@ type Fixtures = { cove: Cove };
 type Options = { demo: boolean; startWith: string[] };
 
 /** Tests that each have a server and a database of their own. */
-export const test = base.extend<Fixtures & Options, { onlyLookedAt: Cove }>({
+export const test = base.extend<Fixtures & Options, { onlyLookedAt: Cove; withoutDemo: Cove }>({
   onlyLookedAt: [
     // biome-ignore lint/correctness/noEmptyPattern: it depends on nothing
     async ({}, use) => {
       const cove = await Cove.start({ demo: true, clock: CLOCK });
+      await use(cove);
+      await cove.stop();
+    },
+    { scope: "worker" },
+  ],
+  withoutDemo: [
+    // biome-ignore lint/correctness/noEmptyPattern: it depends on nothing
+    async ({}, use) => {
+      const cove = await Cove.start({ demo: false, clock: CLOCK });
       await use(cove);
       await cove.stop();
     },
@@ -29,6 +38,13 @@ export const test = base.extend<Fixtures & Options, { onlyLookedAt: Cove }>({
 export const lookOnly = test.extend({
   cove: async ({ onlyLookedAt }, use) => {
     await use(onlyLookedAt);
+  },
+});
+
+/** Tests that bring a car of their own and touch nothing else: beside it stand the cars of other such tests. */
+export const withOwnCar = test.extend({
+  cove: async ({ withoutDemo }, use) => {
+    await use(withoutDemo);
   },
 });
 

@@ -39,11 +39,12 @@ lookOnly("every step of every method of both cars is drawn", async ({ page, cove
   for (const { id } of vehicles) {
     const list = (await (await fetch(`${cove.url}/api/vehicles/${id}/methods`)).json()) as Record<
       "tasks" | "chores",
-      { taskId: string }[]
+      { taskId: string; name: string }[]
     >;
-    for (const { taskId } of [...list.tasks, ...list.chores]) {
-      await page.goto(`${cove.url}/cars/${id}/methods/${taskId}`);
-      await expect(page.locator("article h2")).toBeVisible();
+    await page.goto(`${cove.url}/cars/${id}/methods`);
+    for (const { taskId, name } of [...list.tasks, ...list.chores]) {
+      await page.locator(`nav a[href="/cars/${id}/methods/${taskId}"]`).click();
+      await expect(page.locator("article h2")).toHaveText(name);
       const drawn = await page.evaluate(async () => {
         for (;;) {
           const closed = document.querySelector<HTMLElement>("article button[aria-expanded=false]");

@@ -1,10 +1,8 @@
 import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
 import { Ajv2020 } from "ajv/dist/2020.js";
-import { expect, test } from "./cove.ts";
+import { expect, test, withOwnCar } from "./cove.ts";
 import type { Cove } from "./server.mjs";
-
-test.use({ demo: false });
 
 type Build = { name: string; body: string; rows: string };
 
@@ -47,101 +45,109 @@ for (const car of [
   { name: "Ferry", body: "SUV", rows: "3" },
   { name: "Dory", body: "Coupe or roadster", rows: "1" },
 ]) {
-  test(`a ${car.body.toLowerCase()} from nothing: use moves dates, looks teach, and the file brings it back`, async ({
-    page,
-    cove,
-  }) => {
-    const id = await build(page, cove, car);
-    await page.getByRole("link", { name: "Cabin" }).click();
-    await expect(page.getByRole("button", { name: /^Third row seat/ })).toHaveCount(
-      car.rows === "3" ? 3 : 0,
-    );
-    await page.getByRole("button", { name: /^Rear glass/ }).click();
-    await expect(page.getByText("Tint film inside", { exact: false })).toBeVisible();
+  withOwnCar(
+    `a ${car.body.toLowerCase()} from nothing: use moves dates, looks teach, and the file brings it back`,
+    async ({ page, cove }) => {
+      const id = await build(page, cove, car);
+      await page.getByRole("link", { name: "Cabin" }).click();
+      await expect(page.getByRole("button", { name: /^Third row seat/ })).toHaveCount(
+        car.rows === "3" ? 3 : 0,
+      );
+      await page.getByRole("button", { name: /^Rear glass/ }).click();
+      await expect(page.getByText("Tint film inside", { exact: false })).toBeVisible();
 
-    // Children and salt bring dates nearer, and say so before anything is decided.
-    await page.getByRole("link", { name: "Car" }).click();
-    await page.getByLabel("Children on a usual drive").fill("2");
-    const salt = page.getByRole("group", { name: "Months with grit or salt on the roads" }).last();
-    await salt.getByRole("button", { name: "Mar" }).click();
-    await salt.getByRole("button", { name: "Apr" }).click();
-    const aside = page.getByRole("complementary", { name: "What this moves" });
-    await expect(aside.getByRole("heading", { name: "What this would move" })).toBeVisible();
-    await expect(aside.getByText(/\d+ dates? sooner/)).toBeVisible();
-    await expect(aside.getByText("later")).toHaveCount(0);
-    expect((await get<{ use: { children: number } }>(cove, `${id}/use`)).use.children).toBe(0);
-    await page.getByRole("button", { name: "Use it so from today" }).click();
-    await expect(aside.getByText("Saved. It counts from today.")).toBeVisible();
-    await expect(aside.getByText(/−\d+ d/).first()).toBeVisible();
+      // Children and salt bring dates nearer, and say so before anything is decided.
+      await page.getByRole("link", { name: "Car" }).click();
+      await page.getByLabel("Children on a usual drive").fill("2");
+      const salt = page
+        .getByRole("group", { name: "Months with grit or salt on the roads" })
+        .last();
+      await salt.getByRole("button", { name: "Mar" }).click();
+      await salt.getByRole("button", { name: "Apr" }).click();
+      const aside = page.getByRole("complementary", { name: "What this moves" });
+      await expect(aside.getByRole("heading", { name: "What this would move" })).toBeVisible();
+      await expect(aside.getByText(/\d+ dates? sooner/)).toBeVisible();
+      await expect(aside.getByText("later")).toHaveCount(0);
+      expect((await get<{ use: { children: number } }>(cove, `${id}/use`)).use.children).toBe(0);
+      await page.getByRole("button", { name: "Use it so from today" }).click();
+      await expect(aside.getByText("Saved. It counts from today.")).toBeVisible();
+      await expect(aside.getByText(/−\d+ d/).first()).toBeVisible();
 
-    // Two weeks later: eight taps round the car.
-    await cove.restart("2026-03-24T10:20");
-    await page.goto(`${cove.url}/cars/${id}/look`);
-    await expect(page.getByText(/^Look 1 of \d/)).toBeVisible();
-    const round = (await page.getByText(/^Look 1 of \d/).textContent()) ?? "";
-    const looks = Number(/of (\d)/.exec(round)?.[1]);
-    expect(looks).toBeGreaterThanOrEqual(6);
-    for (let look = 1; look <= looks; look++) {
-      await expect(page.getByText(`Look ${look} of ${looks}`)).toBeVisible();
-      await page.getByRole("main").getByRole("list").getByRole("button").last().click();
-    }
-    await expect(page.getByRole("heading", { name: "Seen and noted" })).toBeVisible();
-    const learnt = await get<Learnt>(cove, `${id}/learnt`);
-    expect(learnt.looks).toBeGreaterThanOrEqual(6);
-    expect(learnt.tasks.some((task) => task.multiplier > 1.1)).toBe(true);
-    await page.goto(`${cove.url}/cars/${id}/car/learnt`);
-    await expect(page.getByRole("heading", { name: /^This car soils .* looks\.$/ })).toBeVisible();
+      // Two weeks later: eight taps round the car.
+      await cove.restart("2026-03-24T10:20");
+      await page.goto(`${cove.url}/cars/${id}/look`);
+      await expect(page.getByText(/^Look 1 of \d/)).toBeVisible();
+      const round = (await page.getByText(/^Look 1 of \d/).textContent()) ?? "";
+      const looks = Number(/of (\d)/.exec(round)?.[1]);
+      expect(looks).toBeGreaterThanOrEqual(6);
+      for (let look = 1; look <= looks; look++) {
+        await expect(page.getByText(`Look ${look} of ${looks}`)).toBeVisible();
+        await page.getByRole("main").getByRole("list").getByRole("button").last().click();
+      }
+      await expect(page.getByRole("heading", { name: "Seen and noted" })).toBeVisible();
+      const learnt = await get<Learnt>(cove, `${id}/learnt`);
+      expect(learnt.looks).toBeGreaterThanOrEqual(6);
+      expect(learnt.tasks.some((task) => task.multiplier > 1.1)).toBe(true);
+      await page.goto(`${cove.url}/cars/${id}/car/learnt`);
+      await expect(
+        page.getByRole("heading", { name: /^This car soils .* looks\.$/ }),
+      ).toBeVisible();
 
-    // Out as a file, away, and in again.
-    await page.getByRole("link", { name: "File and archive" }).click();
-    const downloading = page.waitForEvent("download");
-    await page.getByRole("link", { name: "Export this car" }).click();
-    const file = await (await downloading).path();
-    const exported = await readFile(file, "utf8");
-    const schema = await (await fetch(`${cove.url}/api/schemas/vehicle`)).json();
-    const check = new Ajv2020({ strict: false, validateFormats: false }).compile(schema);
-    expect(check(JSON.parse(exported)), JSON.stringify(check.errors)).toBe(true);
+      // Out as a file, away, and in again.
+      await page.getByRole("link", { name: "File and archive" }).click();
+      const downloading = page.waitForEvent("download");
+      await page.getByRole("link", { name: "Export this car" }).click();
+      const file = await (await downloading).path();
+      const exported = await readFile(file, "utf8");
+      const schema = await (await fetch(`${cove.url}/api/schemas/vehicle`)).json();
+      const check = new Ajv2020({ strict: false, validateFormats: false }).compile(schema);
+      expect(check(JSON.parse(exported)), JSON.stringify(check.errors)).toBe(true);
 
-    await page.getByRole("button", { name: "Delete this car" }).click();
-    await page.getByRole("button", { name: "Delete it", exact: true }).click();
-    await expect(page.getByText("No car is in use.")).toBeVisible();
-    await page.getByLabel("Vehicle file").setInputFiles({
-      name: "car.json",
-      mimeType: "application/json",
-      buffer: Buffer.from(exported),
-    });
-    await expect(page.getByRole("heading", { name: "Cabin" })).toBeVisible();
-    expect(await (await fetch(`${cove.url}/api/vehicles/${id}/file`)).text()).toBe(exported);
-    expect(await get<Learnt>(cove, `${id}/learnt`)).toEqual(learnt);
-  });
+      await page.getByRole("button", { name: "Delete this car" }).click();
+      await page.getByRole("button", { name: "Delete it", exact: true }).click();
+      await expect(page.getByText("No car is in use.")).toBeVisible();
+      await page.getByLabel("Vehicle file").setInputFiles({
+        name: "car.json",
+        mimeType: "application/json",
+        buffer: Buffer.from(exported),
+      });
+      await expect(page.getByRole("heading", { name: "Cabin" })).toBeVisible();
+      expect(await (await fetch(`${cove.url}/api/vehicles/${id}/file`)).text()).toBe(exported);
+      expect(await get<Learnt>(cove, `${id}/learnt`)).toEqual(learnt);
+    },
+  );
 }
 
-test("a bad file is refused with the line, and markup in a name stays text", async ({
-  page,
-  cove,
-}) => {
-  await page.goto(`${cove.url}/vehicles`);
-  const layout =
-    '"layout": {"body": "saloon", "doors": 4, "secondRowSeats": 3, "driverSide": "left",\n "seatMaterial": "SEATS", "frontMats": "none", "rearMats": "none"}';
-  const file = (seats: string) =>
-    `{"format": "cove-vehicle", "version": 1,\n "name": "<img src=x onerror=alert(1)>",\n ${layout.replace("SEATS", seats)}}`;
-  const bring = (text: string) =>
-    page
-      .getByLabel("Vehicle file")
-      .setInputFiles({ name: "car.json", mimeType: "application/json", buffer: Buffer.from(text) });
+withOwnCar(
+  "a bad file is refused with the line, and markup in a name stays text",
+  async ({ page, cove }) => {
+    await page.goto(`${cove.url}/vehicles`);
+    const layout =
+      '"layout": {"body": "saloon", "doors": 4, "secondRowSeats": 3, "driverSide": "left",\n "seatMaterial": "SEATS", "frontMats": "none", "rearMats": "none"}';
+    const file = (seats: string) =>
+      `{"format": "cove-vehicle", "version": 1,\n "name": "<img src=x onerror=alert(1)>",\n ${layout.replace("SEATS", seats)}}`;
+    const bring = (text: string) =>
+      page
+        .getByLabel("Vehicle file")
+        .setInputFiles({
+          name: "car.json",
+          mimeType: "application/json",
+          buffer: Buffer.from(text),
+        });
 
-  await bring(file("stone"));
-  await expect(page.getByRole("alert")).toContainText("Line 4, layout.seatMaterial:");
-  await expect(page.getByRole("alert")).toContainText("Nothing was stored.");
-  await bring(file("coatedLeather").slice(0, 90));
-  await expect(page.getByRole("alert")).toContainText("This ends before it is complete.");
-  await bring(file("coatedLeather"));
-  await expect(page.getByRole("heading", { name: "Cabin" })).toBeVisible();
-  await expect(page.getByText("<img src=x onerror=alert(1)>").first()).toBeVisible();
-  expect(await page.locator("img").count()).toBe(0);
-});
+    await bring(file("stone"));
+    await expect(page.getByRole("alert")).toContainText("Line 4, layout.seatMaterial:");
+    await expect(page.getByRole("alert")).toContainText("Nothing was stored.");
+    await bring(file("coatedLeather").slice(0, 90));
+    await expect(page.getByRole("alert")).toContainText("This ends before it is complete.");
+    await bring(file("coatedLeather"));
+    await expect(page.getByRole("heading", { name: "Cabin" })).toBeVisible();
+    await expect(page.getByText("<img src=x onerror=alert(1)>").first()).toBeVisible();
+    expect(await page.locator("img").count()).toBe(0);
+  },
+);
 
-test("surfaces are corrected, cut, marked as worn and left out", async ({ page, cove }) => {
+withOwnCar("surfaces are corrected, cut, marked as worn and left out", async ({ page, cove }) => {
   const id = await build(page, cove, { name: "Punt", body: "SUV", rows: "2" });
   await page.goto(`${cove.url}/cars/${id}/car/surfaces`);
   await page.getByRole("button", { name: "Driver's door glass" }).click();
@@ -172,28 +178,28 @@ test("surfaces are corrected, cut, marked as worn and left out", async ({ page, 
   await expect(page.getByRole("combobox", { name: "Task" })).toHaveCount(0);
 });
 
-test("a look on the chart corrects the level and can be undone; a beach day touches the whole car", async ({
-  page,
-  cove,
-}) => {
-  const id = await build(page, cove, { name: "Skiff", body: "SUV", rows: "2" });
-  await cove.restart("2026-03-19T10:20");
-  await page.goto(`${cove.url}/cars/${id}/cabin?surface=front-carpet`);
-  await page.getByRole("button", { name: "Pat by hand" }).click();
-  await page.getByRole("button", { name: "A cloud, or crumbs jump" }).click();
-  await expect(page.getByText(/This car soils its carpets .* from 1 look\./)).toBeVisible();
-  await expect(page.getByRole("button", { name: /^Carpet, front, .*level 1\.80/ })).toBeVisible();
-  await page.getByRole("button", { name: /^Undo: Pat by hand/ }).click();
-  await expect(page.getByText("Nobody has looked at the carpets yet")).toBeVisible();
+withOwnCar(
+  "a look on the chart corrects the level and can be undone; a beach day touches the whole car",
+  async ({ page, cove }) => {
+    const id = await build(page, cove, { name: "Skiff", body: "SUV", rows: "2" });
+    await cove.restart("2026-03-19T10:20");
+    await page.goto(`${cove.url}/cars/${id}/cabin?surface=front-carpet`);
+    await page.getByRole("button", { name: "Pat by hand" }).click();
+    await page.getByRole("button", { name: "A cloud, or crumbs jump" }).click();
+    await expect(page.getByText(/This car soils its carpets .* from 1 look\./)).toBeVisible();
+    await expect(page.getByRole("button", { name: /^Carpet, front, .*level 1\.80/ })).toBeVisible();
+    await page.getByRole("button", { name: /^Undo: Pat by hand/ }).click();
+    await expect(page.getByText("Nobody has looked at the carpets yet")).toBeVisible();
 
-  await page.getByRole("button", { name: "Something happened here" }).click();
-  await page.getByRole("button", { name: "A day at the beach" }).click();
-  await page.getByRole("button", { name: "The whole car" }).click();
-  await page.getByRole("radio", { name: "List" }).click();
-  await expect(page.getByRole("row").filter({ hasText: "Boot floor" })).toContainText("1.");
-});
+    await page.getByRole("button", { name: "Something happened here" }).click();
+    await page.getByRole("button", { name: "A day at the beach" }).click();
+    await page.getByRole("button", { name: "The whole car" }).click();
+    await page.getByRole("radio", { name: "List" }).click();
+    await expect(page.getByRole("row").filter({ hasText: "Boot floor" })).toContainText("1.");
+  },
+);
 
-test("cars are copied, put away and taken out again", async ({ page, cove }) => {
+withOwnCar("cars are copied, put away and taken out again", async ({ page, cove }) => {
   const id = await build(page, cove, { name: "Gig", body: "SUV", rows: "2" });
   await page.goto(`${cove.url}/cars/${id}/car/file`);
   await page.getByLabel("Name of the copy").fill("Second gig");

@@ -57,5 +57,8 @@ internal sealed class RunEventRow : OwnedRow
     /// <summary>The towel it is about; null unless it is about a towel.</summary>
     public TowelRole? Towel { get; set; }
 
-    public RunEvent ToEvent() => new(Kind, Step, At, Towel);
+    public RunEvent ToEvent() => new(Known(Kind), Step, At, Towel is { } towel ? Known(towel) : null);
+
+    private TChoice Known<TChoice>(TChoice choice)
+        where TChoice : struct, Enum => KnownWord.Check(choice, "RunEvents", $"{RunId}, {Sequence}");
 }

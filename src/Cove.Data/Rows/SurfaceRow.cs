@@ -59,19 +59,22 @@ internal sealed class SurfaceRow : OwnedRow
             SurfaceId,
             Name,
             ShortName,
-            Kind,
-            Material,
-            Finish,
+            Known(Kind),
+            Known(Material),
+            Known(Finish),
             Area.FromSquareMetres(SquareMetres),
             ZoneId,
             new Share(Exposure),
-            Facts
+            Known(Facts)
         )
         {
             PartOf = PartOf,
             Absent = Absent,
             Wear = Wear,
         };
+
+    private TChoice Known<TChoice>(TChoice choice)
+        where TChoice : struct, Enum => KnownWord.Check(choice, "SurfaceRow", $"{VehicleId}, {SurfaceId}");
 
     /// <summary>Takes over everything but the key.</summary>
     public void Take(SurfaceRow next)

@@ -48,7 +48,7 @@ public sealed class LogStore
             .Skip(skip)
             .Take(take)
             .ToListAsync(cancel);
-        return [.. rows.Select(ToEntry)];
+        return [.. rows.Select(row => UnreadableRowException.Try(() => ToEntry(row))).OfType<LogEntry>()];
     }
 
     /// <summary>How many entries a vehicle has.</summary>
@@ -289,7 +289,7 @@ public sealed class LogStore
             .ThenByDescending(row => row.Id)
             .Take(take)
             .ToListAsync(cancel);
-        return [.. rows.Select(ToEntry)];
+        return [.. rows.Select(row => UnreadableRowException.Try(() => ToEntry(row))).OfType<LogEntry>()];
     }
 
     private static LogRow New(
@@ -340,7 +340,7 @@ public sealed class LogStore
             row.Id,
             row.VehicleId,
             row.RunId,
-            row.Kind,
+            KnownWord.Check(row.Kind, "Log", row.Id),
             row.Subject,
             row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),
             row.Result,

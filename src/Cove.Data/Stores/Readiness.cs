@@ -41,9 +41,14 @@ public sealed class Readiness
     /// <summary>Reads every row that is kept as text and on which a whole place depends.</summary>
     private async Task ReadRows(List<string> unread, CancellationToken cancel)
     {
-        foreach (VehicleRow row in await context.Vehicles.AsNoTracking().ToListAsync(cancel))
+        foreach (
+            VehicleRow row in await context
+                .Vehicles.AsNoTracking()
+                .Include(row => row.Surfaces)
+                .ToListAsync(cancel)
+        )
         {
-            UnreadableRowException.Try(() => row.Layout, unread);
+            UnreadableRowException.Try(row.ToVehicle, unread);
         }
 
         foreach (UsageRow row in await context.Usage.AsNoTracking().ToListAsync(cancel))
@@ -59,6 +64,17 @@ public sealed class Readiness
         foreach (KitRow row in await context.Kits.AsNoTracking().ToListAsync(cancel))
         {
             UnreadableRowException.Try(() => row.Kit, unread);
+        }
+
+        LogEntryKind[] kinds = Enum.GetValues<LogEntryKind>();
+        foreach (
+            LogRow row in await context
+                .Log.AsNoTracking()
+                .Where(row => !kinds.Contains(row.Kind))
+                .ToListAsync(cancel)
+        )
+        {
+            UnreadableRowException.Try(() => LogStore.ToEntry(row), unread);
         }
     }
 }

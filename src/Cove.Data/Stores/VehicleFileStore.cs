@@ -286,7 +286,7 @@ public sealed class VehicleFileStore
         new()
         {
             At = row.At,
-            Kind = row.Kind,
+            Kind = KnownWord.Check(row.Kind, "Log", row.Id),
             Run = row.RunId is { } run && runs.TryGetValue(run, out int place) ? place : null,
             Subject = row.Subject,
             Surfaces = row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),

@@ -253,9 +253,7 @@ public sealed class VehicleStore
             .Include(row => row.Surfaces)
             .Include(row => row.CareStates)
             .ToListAsync(cancel);
-        foreach (
-            VehicleRow row in rows.Where(row => UnreadableRowException.Try(() => row.Layout) is not null)
-        )
+        foreach (VehicleRow row in rows.Where(row => UnreadableRowException.Try(row.ToVehicle) is not null))
         {
             var known = row.Surfaces.Select(surface => surface.SurfaceId).ToHashSet(StringComparer.Ordinal);
             row.Surfaces.AddRange(

@@ -16,6 +16,7 @@ public sealed class UnreadableRowTests
     [InlineData("UPDATE Kits SET KitJson = 'null'", "Kits")]
     [InlineData("UPDATE Kits SET KitJson = '{\"tools\":[{\"tool\":\"wand\"}]}'", "Kits")]
     [InlineData("UPDATE Usage SET UseJson = '{\"people\":\"many\"}'", "Usage")]
+    [InlineData("UPDATE Log SET Kind = 'Wish' WHERE Id = (SELECT Id FROM Log ORDER BY At DESC)", "Log")]
     public async Task One_that_cannot_be_understood_is_named_and_takes_nothing_else_down(
         string sql,
         string table
@@ -48,17 +49,27 @@ public sealed class UnreadableRowTests
         Assert.Contains($"of the table {table} cannot be understood", sentence, StringComparison.Ordinal);
     }
 
-    [Fact]
-    public async Task A_car_that_cannot_be_understood_leaves_the_others_alone_and_says_which_row_it_is()
+    [Theory]
+    [InlineData(
+        "UPDATE Vehicles SET LayoutJson = '{\"body\":\"estate\"}' WHERE Name = 'Kestrin Marram'",
+        "Vehicles"
+    )]
+    [InlineData(
+        "UPDATE SurfaceRow SET Material = 'velvet' WHERE Name = 'Dashboard' AND VehicleId = (SELECT Id FROM Vehicles WHERE Name = 'Kestrin Marram')",
+        "SurfaceRow"
+    )]
+    public async Task A_car_that_cannot_be_understood_leaves_the_others_alone_and_says_which_row_it_is(
+        string sql,
+        string table
+    )
     {
         using var cove = new CoveHost(demo: true);
         string broken = await cove.Vehicle();
-        cove.Execute(
-            "UPDATE Vehicles SET LayoutJson = '{\"body\":\"estate\"}' WHERE Name = 'Kestrin Marram'"
-        );
+        cove.Execute(sql);
 
         var left = (await cove.Http.GetFromJsonAsync<JsonArray>("/api/vehicles"))!;
-        await cove.Get($"/api/vehicles/{left.Single()!["id"]}/today?minutes=25");
+        JsonNode other = left.Single(car => (string)car!["name"]! == "Kestrin Pip")!;
+        await cove.Get($"/api/vehicles/{other["id"]}/today?minutes=25");
         await cove.Get("/api/shelf/stock");
         HttpResponseMessage itself = await cove.Http.GetAsync(
             new Uri($"/api/vehicles/{broken}/cabin", UriKind.Relative)
@@ -66,7 +77,7 @@ public sealed class UnreadableRowTests
         var problem = (await itself.Content.ReadFromJsonAsync<JsonObject>())!;
 
         Assert.Contains(broken, (string)problem["title"]!, StringComparison.OrdinalIgnoreCase);
-        Assert.Contains("Vehicles", (string)problem["title"]!, StringComparison.Ordinal);
+        Assert.Contains(table, (string)problem["title"]!, StringComparison.Ordinal);
         cove.Restart();
         await cove.Get("/api/ready");
     }
