@@ -55,6 +55,21 @@ async function measure(path) {
   return { p50: times[Math.floor(times.length * 0.5)], p95: times[Math.floor(times.length * 0.95)], first, asked };
 }
 
+const CHANGES = 40;
+
+/** How long a read takes just after something was stored, when nothing that was kept may be used. */
+async function measureAfterChange(path, change) {
+  const times = [];
+  for (let round = 0; round < CHANGES; round++) {
+    await change(round);
+    const answer = await fetch(url + path(round));
+    await answer.arrayBuffer();
+    times.push(serverTime(answer));
+  }
+  times.sort((a, b) => a - b);
+  return { p50: times[Math.floor(CHANGES * 0.5)], p95: times[Math.floor(CHANGES * 0.95)] };
+}
+
 const TWENTY = 20;
 
 /** Fills the server with twenty cars of ten years of weekly sessions each, and gives the id of the last. */
@@ -94,7 +109,14 @@ async function tenYears(demo) {
 }
 
 try {
-  const vehicle = `/api/vehicles/${await tenYears((await up())[0].id)}`;
+  const demo = (await up())[0].id;
+  const vehicle = `/api/vehicles/${await tenYears(demo)}`;
+  const archive = async (round) => {
+    const answer = await fetch(`${url}/api/vehicles/${demo}/${round % 2 === 0 ? "archive" : "unarchive"}`, { method: "POST" });
+    if (!answer.ok) {
+      throw new Error(`The change was refused with ${answer.status}.`);
+    }
+  };
   const health = await measure(() => "/api/health");
   const views = {
     health: () => "/api/health",
@@ -115,10 +137,11 @@ try {
     verdicts: () => `${vehicle}/verdicts`,
     smallest: () => `${vehicle}/smallest-shelf`,
   };
-  console.log("view          p50 ms   p95 ms   p95 beside health   queries, first and again");
+  console.log("view          p50 ms   p95 ms   p95 beside health   queries, first and again   after a change p50   p95");
   for (const [name, path] of Object.entries(views)) {
     const { p50, p95, first, asked } = await measure(path);
-    console.log(`${name.padEnd(12)}${p50.toFixed(1).padStart(8)}${p95.toFixed(1).padStart(9)}${(p95 / health.p95).toFixed(0).padStart(12)} x${String(first).padStart(14)}${String(asked).padStart(7)}`);
+    const after = await measureAfterChange(path, archive);
+    console.log(`${name.padEnd(12)}${p50.toFixed(1).padStart(8)}${p95.toFixed(1).padStart(9)}${(p95 / health.p95).toFixed(0).padStart(12)} x${String(first).padStart(14)}${String(asked).padStart(7)}${after.p50.toFixed(1).padStart(21)}${after.p95.toFixed(1).padStart(8)}`);
   }
 } finally {
   server.kill();
