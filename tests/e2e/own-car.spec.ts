@@ -41,13 +41,17 @@ async function get<T>(cove: Cove, path: string): Promise<T> {
 
 type Learnt = { looks: number; tasks: { name: string; multiplier: number }[] };
 
-for (const car of [
-  { name: "Ferry", body: "SUV", rows: "3" },
-  { name: "Dory", body: "Coupe or roadster", rows: "1" },
-]) {
-  withOwnCar(
-    `a ${car.body.toLowerCase()} from nothing: use moves dates, looks teach, and the file brings it back`,
-    async ({ page, cove }) => {
+test.describe("the only car", () => {
+  test.use({ demo: false });
+
+  for (const car of [
+    { name: "Ferry", body: "SUV", rows: "3" },
+    { name: "Dory", body: "Coupe or roadster", rows: "1" },
+  ]) {
+    test(`a ${car.body.toLowerCase()} from nothing: use moves dates, looks teach, and the file brings it back`, async ({
+      page,
+      cove,
+    }) => {
       const id = await build(page, cove, car);
       await page.getByRole("link", { name: "Cabin" }).click();
       await expect(page.getByRole("button", { name: /^Third row seat/ })).toHaveCount(
@@ -114,9 +118,9 @@ for (const car of [
       await expect(page.getByRole("heading", { name: "Cabin" })).toBeVisible();
       expect(await (await fetch(`${cove.url}/api/vehicles/${id}/file`)).text()).toBe(exported);
       expect(await get<Learnt>(cove, `${id}/learnt`)).toEqual(learnt);
-    },
-  );
-}
+    });
+  }
+});
 
 withOwnCar(
   "a bad file is refused with the line, and markup in a name stays text",
@@ -127,13 +131,11 @@ withOwnCar(
     const file = (seats: string) =>
       `{"format": "cove-vehicle", "version": 1,\n "name": "<img src=x onerror=alert(1)>",\n ${layout.replace("SEATS", seats)}}`;
     const bring = (text: string) =>
-      page
-        .getByLabel("Vehicle file")
-        .setInputFiles({
-          name: "car.json",
-          mimeType: "application/json",
-          buffer: Buffer.from(text),
-        });
+      page.getByLabel("Vehicle file").setInputFiles({
+        name: "car.json",
+        mimeType: "application/json",
+        buffer: Buffer.from(text),
+      });
 
     await bring(file("stone"));
     await expect(page.getByRole("alert")).toContainText("Line 4, layout.seatMaterial:");
