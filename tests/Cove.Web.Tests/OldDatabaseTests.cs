@@ -7,7 +7,7 @@ public sealed class OldDatabaseTests
     [Fact]
     public async Task A_file_of_the_first_version_is_brought_along_and_a_copy_of_it_is_kept()
     {
-        using var cove = new CoveHost(oldDatabase: "FirstVersion.sql");
+        using var cove = new CoveHost(oldDatabase: "OldDatabases/FirstVersion.sql");
 
         var vehicle = (await cove.Http.GetFromJsonAsync<JsonArray>("/api/vehicles"))![0]!;
         string id = (string)vehicle["id"]!;
@@ -25,4 +25,76 @@ public sealed class OldDatabaseTests
         Assert.True(cabin["surfaces"]!.AsArray().Count > 40);
         Assert.Single(Directory.GetFiles(Path.GetDirectoryName(cove.DatabaseFile)!, "*.before-*"));
     }
+
+    /// <summary>The expected values are what that version itself answered at the same instant.</summary>
+    [Fact]
+    public async Task A_file_of_the_fifth_version_answers_with_the_same_levels_dates_runs_and_bottles()
+    {
+        using var cove = new CoveHost(oldDatabase: "OldDatabases/FifthVersion.sql");
+        string expected = await File.ReadAllTextAsync(
+            Path.Combine(AppContext.BaseDirectory, "OldDatabases/FifthVersion.json")
+        );
+        string vehicle = $"/api/vehicles/{await cove.Vehicle()}";
+        JsonObject cabin = await cove.Get($"{vehicle}/cabin");
+        JsonObject learnt = await cove.Get($"{vehicle}/learnt");
+        JsonObject stock = await cove.Get("/api/shelf/stock");
+        JsonObject log = await cove.Get($"{vehicle}/log");
+        var runs = new JsonArray();
+        foreach (
+            string id in (
+                cove.Value("SELECT group_concat(Id) FROM (SELECT Id FROM Runs ORDER BY Id)") ?? ""
+            ).Split(',')
+        )
+        {
+            JsonObject run = await cove.Get($"/api/runs/{id}");
+            runs.Add(
+                new JsonObject
+                {
+                    ["finishedAt"] = run["finishedAt"]?.DeepClone(),
+                    ["steps"] = Pick(run["steps"]!, "name", "outcome", "takenSeconds"),
+                }
+            );
+        }
+
+        var found = new JsonObject
+        {
+            ["surfaces"] = Pick(cabin["surfaces"]!, "id", "taskName", "level", "daysLeft"),
+            ["learnt"] = Pick(learnt["tasks"]!, "taskId", "multiplier", "low", "high"),
+            ["bottles"] = Pick(stock["items"]!, "name", "left", "runsOut", "costPerYear"),
+            ["log"] = Pick(log["entries"]!, "at", "name", "takenMinutes", "undone", "undoneAt"),
+            ["runs"] = runs,
+        };
+
+        Assert.True(
+            JsonNode.DeepEquals(JsonNode.Parse(expected), Rounded(found)),
+            Rounded(found).ToJsonString()
+        );
+    }
+
+    /// <summary>Of each element of a list those properties that it has.</summary>
+    private static JsonArray Pick(JsonNode list, params string[] names) =>
+        [
+            .. list.AsArray()
+                .Select(one => new JsonObject(
+                    names
+                        .Where(name => one!.AsObject().ContainsKey(name))
+                        .Select(name => KeyValuePair.Create(name, one![name]?.DeepClone()))
+                )),
+        ];
+
+    /// <summary>Numbers to nine places: the last bits hang on the order of computing.</summary>
+    private static JsonNode Rounded(JsonNode node) =>
+        node switch
+        {
+            JsonObject one => new JsonObject(
+                one.Select(pair =>
+                    KeyValuePair.Create(pair.Key, pair.Value is null ? null : Rounded(pair.Value))
+                )
+            ),
+            JsonArray many => new JsonArray([.. many.Select(one => one is null ? null : Rounded(one))]),
+            _ when node.GetValueKind() == JsonValueKind.Number => JsonValue.Create(
+                Math.Round((double)node, 9)
+            ),
+            _ => node.DeepClone(),
+        };
 }

@@ -66,7 +66,7 @@ public sealed class KillTests
         await using SqliteCommand command = connection.CreateCommand();
 #pragma warning disable CA2100 // The script stands beside the tests.
         command.CommandText = await File.ReadAllTextAsync(
-            Path.Combine(AppContext.BaseDirectory, "FirstVersion.sql")
+            Path.Combine(AppContext.BaseDirectory, "OldDatabases/FirstVersion.sql")
         );
 #pragma warning restore CA2100
         await command.ExecuteNonQueryAsync();
