@@ -2,7 +2,11 @@ using BenchmarkDotNet.Attributes;
 using BenchmarkDotNet.Jobs;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Bench;
 

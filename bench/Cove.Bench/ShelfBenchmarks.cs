@@ -1,9 +1,16 @@
 using BenchmarkDotNet.Attributes;
 using BenchmarkDotNet.Jobs;
-using Cove.Core.Products;
+using Cove.Core.Catalogue;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
 using Cove.Core.Safety;
+using Cove.Core.Safety.Rules;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Bench;
 

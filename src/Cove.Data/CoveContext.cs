@@ -1,7 +1,7 @@
 using System.Linq.Expressions;
-using Cove.Core.Products;
-using Cove.Core.Sessions;
-using Cove.Core.Vehicles;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Sessions.Runs;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;

@@ -1,6 +1,6 @@
 using Cove.Core;
-using Cove.Core.Products;
-using Cove.Core.Sessions;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data;
 

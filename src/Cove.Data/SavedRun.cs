@@ -1,4 +1,4 @@
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data;
 

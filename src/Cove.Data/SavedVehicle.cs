@@ -1,5 +1,5 @@
 using Cove.Core;
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
 using Cove.Data.Rows;
 
 namespace Cove.Data;

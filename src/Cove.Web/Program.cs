@@ -1,7 +1,7 @@
 using System.Net.Sockets;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
 using Cove.Data;
 using Cove.Web.Features.Cabin;
 using Cove.Web.Features.Cars;

@@ -101,8 +101,8 @@ public sealed class BenchPropertyTests : IDisposable
         return layers.Count is >= 1 and <= 3
             && Math.Abs((double)layers[^1]!["upTo"]! - total) <= 1e-6 * total
             && Math.Abs(byHand - exact) <= 1e-6 * Math.Max(1, exact)
-            && Core.Products.Strength.Parse((string)mixture["byHand"]!["strength"]!) is not null
-            && Core.Products.Strength.Parse((string)mixture["strength"]!) is not null;
+            && Core.Catalogue.Amounts.Strength.Parse((string)mixture["byHand"]!["strength"]!) is not null
+            && Core.Catalogue.Amounts.Strength.Parse((string)mixture["strength"]!) is not null;
     }
 
     private static JsonNode Boxed(double value) => JsonValue.Create(value);

@@ -1,7 +1,3 @@
-using Cove.Core.Products;
-using Cove.Core.Safety;
-using Cove.Core.Vehicles;
-
 namespace Cove.Web.Tests;
 
 /// <summary>Random cases over HTTP: every sound one is answered with reasons, and one that is not sound is refused by its path.</summary>

@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text;
-using Cove.Core.Products;
 using Cove.Data;
 using CsvHelper;
 

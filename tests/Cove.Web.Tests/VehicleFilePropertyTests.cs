@@ -1,8 +1,4 @@
 using System.Text;
-using Cove.Core.Inspections;
-using Cove.Core.Methods;
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
 using Cove.Data;
 
 namespace Cove.Web.Tests;

@@ -1,5 +1,6 @@
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Inspections;
 

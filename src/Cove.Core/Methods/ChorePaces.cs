@@ -1,4 +1,4 @@
-using Cove.Core.Inspections;
+using Cove.Core.Learning;
 
 namespace Cove.Core.Methods;
 

@@ -1,5 +1,8 @@
+using Cove.Core.Methods.Glass;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Methods;
 

@@ -1,5 +1,8 @@
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Methods.Library;
+using Cove.Core.Methods.Steps;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Methods;
 

@@ -1,8 +1,11 @@
-using Cove.Core.Products;
+using Cove.Core.Choice;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Methods;
 
@@ -13,7 +16,7 @@ namespace Cove.Core.Methods;
 public sealed record MethodUse(Method Method, int Rounds, IReadOnlyList<Surface> Surfaces)
 {
     /// <summary>What it asks of products.</summary>
-    public IReadOnlyList<ProductWish> Wishes { get; init; } = ProductWish.Of(Method);
+    public IReadOnlyList<ProductWish> Wishes { get; init; } = MethodWishes.Of(Method);
 }
 
 /// <summary>A care task as it will be done.</summary>

@@ -1,3 +1,5 @@
+using Cove.Core.Methods.Steps;
+
 namespace Cove.Core.Methods;
 
 /// <summary>What the parts of methods are called.</summary>

@@ -1,7 +1,8 @@
-using Cove.Core.Safety;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Schools;
-using Cove.Core.Upkeep;
-using static Cove.Core.Methods.Hand;
+using Cove.Core.Upkeep.Tasks;
+using static Cove.Core.Methods.Steps.Hand;
 
 namespace Cove.Core.Methods;
 

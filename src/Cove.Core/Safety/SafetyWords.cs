@@ -1,3 +1,5 @@
+using Cove.Core.Catalogue.Tools;
+
 namespace Cove.Core.Safety;
 
 /// <summary>What to say of verdicts, and of how products are put on.</summary>

@@ -1,5 +1,6 @@
-using Cove.Core.Products;
-using Cove.Core.Vehicles;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Safety;
 

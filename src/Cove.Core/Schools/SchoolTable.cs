@@ -1,6 +1,3 @@
-using Cove.Core.Products;
-using Cove.Core.Safety;
-
 namespace Cove.Core.Schools;
 
 /// <summary>The table of schools: what practitioners differ on, and the reasons they give. Which comes first is Cove's own choice.</summary>

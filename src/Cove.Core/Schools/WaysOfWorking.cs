@@ -1,6 +1,3 @@
-using Cove.Core.Products;
-using Cove.Core.Safety;
-
 namespace Cove.Core.Schools;
 
 /// <summary>How an owner likes to work: one choice for each question on which sound practice differs.</summary>

@@ -1,5 +1,5 @@
 using Cove.Core.Schools;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Sessions;
 

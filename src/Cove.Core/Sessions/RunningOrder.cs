@@ -1,4 +1,4 @@
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Sessions;
 

@@ -1,6 +1,6 @@
 using Cove.Core.Methods;
 using Cove.Core.Schools;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Sessions;
 

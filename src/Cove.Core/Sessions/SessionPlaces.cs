@@ -1,6 +1,7 @@
 using Cove.Core.Schools;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Sessions;
 

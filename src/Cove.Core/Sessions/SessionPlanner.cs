@@ -1,7 +1,9 @@
+using Cove.Core.Cars;
 using Cove.Core.Methods;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Core.Sessions;
 

@@ -1,5 +1,8 @@
 using Cove.Core.Schools;
+using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Upkeep;
 

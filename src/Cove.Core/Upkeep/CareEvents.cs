@@ -1,4 +1,5 @@
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Upkeep;
 

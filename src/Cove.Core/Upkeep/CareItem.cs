@@ -1,4 +1,7 @@
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Upkeep;
 
@@ -10,7 +13,7 @@ public sealed record CareItem(CareTask Task, IReadOnlyList<Surface> Surfaces, Ti
 {
     /// <summary>How fast the level of this task rises on one of its surfaces, before anything has been learnt of the car.</summary>
     /// <param name="surface">One of <see cref="Surfaces"/>.</param>
-    /// <remarks>The baseline interval is that of the most used surface of the task, so exposure counts beside that one. For what has been learnt as well, ask the <see cref="CareLedger"/>.</remarks>
+    /// <remarks>The baseline interval is that of the most used surface of the task, so exposure counts beside that one. For what has been learnt as well, ask the <see cref="Cars.CareLedger"/>.</remarks>
     public Soiling SoilingOf(Surface surface)
     {
         double most = Surfaces.Max(other => other.Exposure.Value);

@@ -1,3 +1,6 @@
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+
 namespace Cove.Core.Upkeep;
 
 /// <summary>How a cabin looks on the day its record begins, when nothing is known of what was done before.</summary>

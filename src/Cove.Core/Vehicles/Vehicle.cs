@@ -1,3 +1,6 @@
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
+
 namespace Cove.Core.Vehicles;
 
 /// <summary>One vehicle, with every surface its owner cares for.</summary>

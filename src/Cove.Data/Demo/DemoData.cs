@@ -1,6 +1,8 @@
-using Cove.Core.Products;
+using Cove.Core.Cars;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,4 +1,4 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
 using Cove.Data.Rows;
 
 namespace Cove.Data;

@@ -1,10 +1,15 @@
 using Cove.Core;
+using Cove.Core.Cars;
+using Cove.Core.Choice;
 using Cove.Core.Inspections;
 using Cove.Core.Methods;
-using Cove.Core.Products;
 using Cove.Core.Sessions;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data.Rows;
 
 namespace Cove.Data;

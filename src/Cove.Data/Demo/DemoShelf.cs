@@ -1,5 +1,6 @@
-using Cove.Core.Products;
-using Cove.Core.Safety;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
 
 namespace Cove.Data;
 

@@ -1,6 +1,6 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
-using Cove.Core.Vehicles;
+using Cove.Core.Choice;
+using Cove.Core.Vehicles.Edits;
 
 namespace Cove.Data;
 

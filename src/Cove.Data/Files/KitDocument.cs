@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
-using Cove.Core.Safety;
+using Cove.Core.Catalogue;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Schools;
 
 namespace Cove.Data;

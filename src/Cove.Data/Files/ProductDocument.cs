@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
 
 namespace Cove.Data;
 

@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Sessions;
+using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data;
 

@@ -1,10 +1,11 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Methods;
-using Cove.Core.Products;
-using Cove.Core.Safety;
-using Cove.Core.Sessions;
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Steps;
+using Cove.Core.Sessions.Runs;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Edits;
 
 namespace Cove.Data;
 
@@ -159,7 +160,7 @@ public sealed record StepProductDocument
 
     /// <summary>The product's share of the mixture.</summary>
     [Range(
-        Core.Products.Strength.LeastShare,
+        Core.Catalogue.Amounts.Strength.LeastShare,
         1.0,
         ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1."
     )]
@@ -204,7 +205,7 @@ public sealed record StepProductDocument
         new(
             Id,
             Name,
-            Core.Products.Strength.FromShare(Strength),
+            Core.Catalogue.Amounts.Strength.FromShare(Strength),
             Application,
             Tool,
             Surfaces,

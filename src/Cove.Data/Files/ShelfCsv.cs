@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 using Cove.Core;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
 
 namespace Cove.Data;
 

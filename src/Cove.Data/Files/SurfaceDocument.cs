@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core;
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Edits;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Data;
 

@@ -1,6 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
 
 namespace Cove.Data;
 
@@ -86,7 +86,7 @@ public sealed record UseDocument
             Preventions =
             [
                 .. Enum.GetValues<Preventions>()
-                    .Where(one => one != Core.Upkeep.Preventions.None && use.Preventions.HasFlag(one)),
+                    .Where(one => one != Core.Upkeep.Use.Preventions.None && use.Preventions.HasFlag(one)),
             ],
         };
 
@@ -110,6 +110,6 @@ public sealed record UseDocument
             Plastics = Plastics,
             TownDriving = TownDriving,
             Tidiness = Tidiness,
-            Preventions = Preventions.Aggregate(Core.Upkeep.Preventions.None, (all, one) => all | one),
+            Preventions = Preventions.Aggregate(Core.Upkeep.Use.Preventions.None, (all, one) => all | one),
         };
 }

@@ -1,7 +1,9 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Sessions;
-using Cove.Core.Upkeep;
+using Cove.Core.Sessions.Runs;
+using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Edits;
+using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Data;
 
@@ -234,18 +236,18 @@ public sealed record LoggedProductDocument
     public required Guid Id { get; init; }
 
     /// <summary>What it was called.</summary>
-    [Name(Core.Products.Product.LongestName)]
+    [Name(Core.Catalogue.Products.Product.LongestName)]
     public required string Name { get; init; }
 
     /// <summary>The product's share of the mixture.</summary>
     [Range(
-        Core.Products.Strength.LeastShare,
+        Core.Catalogue.Amounts.Strength.LeastShare,
         1.0,
         ErrorMessage = "Say the share of the mixture that is product, from 0.0001 to 1."
     )]
     public required double Strength { get; init; }
 
     /// <summary>How much of the product was used, without water, in millilitres or pieces.</summary>
-    [Range(0.0, Core.Products.Quantity.Most, ErrorMessage = "Say 0 to 100,000.")]
+    [Range(0.0, Core.Catalogue.Amounts.Quantity.Most, ErrorMessage = "Say 0 to 100,000.")]
     public double Amount { get; init; }
 }

@@ -2,9 +2,14 @@ using System.Text.Json;
 using Cove.Core;
 using Cove.Core.Inspections;
 using Cove.Core.Methods;
-using Cove.Core.Sessions;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles.Edits;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Data;
 

@@ -1,6 +1,8 @@
 using Cove.Core;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Data.Rows;
 

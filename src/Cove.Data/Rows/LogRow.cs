@@ -1,6 +1,6 @@
 using System.ComponentModel.DataAnnotations.Schema;
 using System.Text.Json;
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data.Rows;
 

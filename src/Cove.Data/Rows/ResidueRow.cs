@@ -1,5 +1,4 @@
-using Cove.Core.Inspections;
-using Cove.Core.Methods;
+using Cove.Core.Learning;
 
 namespace Cove.Data.Rows;
 

@@ -1,5 +1,5 @@
-using Cove.Core.Products;
-using Cove.Core.Sessions;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data.Rows;
 

@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cove.Core.Products;
-using Cove.Core.Sessions;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Choice;
+using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data.Rows;
 

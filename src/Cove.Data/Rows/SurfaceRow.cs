@@ -1,5 +1,5 @@
 using Cove.Core;
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Data.Rows;
 

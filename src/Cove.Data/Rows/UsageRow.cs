@@ -1,5 +1,5 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
 
 namespace Cove.Data.Rows;
 

@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations.Schema;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Data.Rows;
 

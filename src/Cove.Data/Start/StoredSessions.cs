@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Vehicles;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -138,11 +138,13 @@ internal static class StoredSessions
             Name = RunStep.NameOf(task, putsBack),
             PutsBack = putsBack,
             PlannedSeconds = Seconds(old["Planned"]!),
-            Kits = [.. old["Fetch"]!.AsArray().Select(kit => Word<Core.Upkeep.Kit>(Kits, kit!))],
+            Kits = [.. old["Fetch"]!.AsArray().Select(kit => Word<Core.Upkeep.Tasks.Kit>(Kits, kit!))],
             Places = [.. Texts(old["Zones"]).Select(id => zones.GetValueOrDefault(id, id))],
             DryingSeconds = drying,
             DryingWhat =
-                drying > 0 ? Core.Upkeep.CareTasks.Find(task)?.DryingWhat ?? string.Empty : string.Empty,
+                drying > 0
+                    ? Core.Upkeep.Tasks.CareTasks.Find(task)?.DryingWhat ?? string.Empty
+                    : string.Empty,
             Surfaces =
             [
                 .. vehicle
@@ -161,8 +163,8 @@ internal static class StoredSessions
             Id = (Guid)old["ProductId"]!,
             Name = (string)old["Name"]!,
             Strength = (double)old["Strength"]!,
-            Application = Word<Core.Safety.Application>(Applications, old["Application"]!),
-            Tool = Word<Core.Safety.Tool>(Tools, old["Tool"]!),
+            Application = Word<Core.Catalogue.Tools.Application>(Applications, old["Application"]!),
+            Tool = Word<Core.Catalogue.Tools.Tool>(Tools, old["Tool"]!),
             Surfaces = Texts(old["Surfaces"]),
             Amount = (double)old["Amount"]!["Value"]!,
             Cautions = Texts(old["Cautions"]),

@@ -1,8 +1,13 @@
 using Cove.Core;
+using Cove.Core.Cars;
 using Cove.Core.Inspections;
+using Cove.Core.Learning;
 using Cove.Core.Methods;
+using Cove.Core.Methods.Glass;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

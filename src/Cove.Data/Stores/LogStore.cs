@@ -1,6 +1,8 @@
 using Cove.Core;
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
 using Cove.Core.Inspections;
-using Cove.Core.Products;
 using Cove.Core.Upkeep;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;

@@ -1,5 +1,5 @@
+using Cove.Core.Log;
 using Cove.Core.Methods;
-using Cove.Core.Sessions;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cove.Data;

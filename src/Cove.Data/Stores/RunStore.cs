@@ -1,4 +1,4 @@
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Runs;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,5 +1,8 @@
-using Cove.Core.Products;
-using Cove.Core.Upkeep;
+using Cove.Core.Cars;
+using Cove.Core.Catalogue;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Choice;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,5 +1,5 @@
 using Cove.Core;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

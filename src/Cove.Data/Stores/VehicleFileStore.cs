@@ -1,5 +1,7 @@
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles.Plan;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,6 +1,13 @@
+using Cove.Core.Cars;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Edits;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,4 +1,4 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

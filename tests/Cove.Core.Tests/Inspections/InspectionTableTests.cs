@@ -38,7 +38,7 @@ public sealed class InspectionTableTests
     [Property(MaxTest = 60)]
     public Property Every_surface_in_care_can_be_looked_at() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
-            layout => Cars.Of(layout).InCare().All(surface => InspectionTable.For(surface).Count > 0)
+            AnyCar.Layouts.ToArbitrary(),
+            layout => AnyCar.Of(layout).InCare().All(surface => InspectionTable.For(surface).Count > 0)
         );
 }

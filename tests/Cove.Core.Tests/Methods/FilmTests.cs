@@ -5,7 +5,7 @@ public sealed class FilmTests
     private static readonly DateTimeOffset Start = new(2026, 1, 1, 0, 0, 0, TimeSpan.Zero);
 
     private static readonly CareItem Windscreen = CareBook
-        .For(Cars.Of(CareBook.ReferenceLayout))
+        .For(AnyCar.Of(CareBook.ReferenceLayout))
         .Single(item => item.Task.Id == "windscreen");
 
     private static readonly Gen<CarUse> Uses =

@@ -51,7 +51,7 @@ public sealed class MethodLibraryTests
                 Assert.Contains(
                     MethodLibrary.For(one.Task, one.Surface.Make),
                     method =>
-                        ProductWish
+                        MethodWishes
                             .Of(method)
                             .All(wish =>
                                 OptionsOf(one.Task, wish)
@@ -205,7 +205,7 @@ public sealed class MethodLibraryTests
         );
 
         Assert.Equal(["seal-leather"], balm.AlsoDoes);
-        Vehicle car = Cars.Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather });
+        Vehicle car = AnyCar.Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather });
         Assert.Contains(CareBook.For(car), item => item.Task.Id == "seal-leather");
         Assert.DoesNotContain(
             CareBook.For(car, WaysOfWorking.Default with { Leather = LeatherSchool.Balm }),
@@ -223,7 +223,8 @@ public sealed class MethodLibraryTests
         Method worn = MethodLibrary.Choose(task, seat, Ask(Soil.Light) with { Worn = true });
         Assert.Equal("leather-condition", worn.Id);
 
-        Surface surface = Cars.Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather })
+        Surface surface = AnyCar
+            .Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather })
             .Surfaces.First(one => one.Id == "driver-seat");
         var chooser = new ProductChooser(Everything, ShelfRecords.None, new HashSet<Guid>());
         ProductChoice choice = chooser.Choose(
@@ -234,7 +235,7 @@ public sealed class MethodLibraryTests
             },
             1,
             null,
-            ProductWish.Of(worn)[0]
+            MethodWishes.Of(worn)[0]
         )!;
         Assert.Equal(ProductClass.LeatherConditioner, choice.Best!.Product.Make.Class);
         Assert.Equal(Verdict.Good, choice.Best.Judgement.Verdict);

@@ -56,8 +56,8 @@ internal static class Cases
 
     public static Gen<Strength> Strength { get; } =
         Gen.OneOf(
-            Gen.Constant(Core.Products.Strength.Neat),
-            Gen.Choose(1, 200).Select(parts => Core.Products.Strength.FromWaterParts(parts))
+            Gen.Constant(Core.Catalogue.Amounts.Strength.Neat),
+            Gen.Choose(1, 200).Select(parts => Core.Catalogue.Amounts.Strength.FromWaterParts(parts))
         );
 
     public static Gen<UseContext> Context { get; } =

@@ -1,4 +1,4 @@
-using static Cove.Core.Products.ProductClass;
+using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Safety.Verdict;
 
 namespace Cove.Core.Tests.Safety;

@@ -39,9 +39,9 @@ public sealed class OrderAgainstSolverTests
     private static OrderProblem SomeSession(Random random)
     {
         CabinLayout layout = CareBook.ReferenceLayout with { RearMats = Material.Pile };
-        return Cars.Session(
+        return AnyCar.Session(
             layout,
-            CareBook.For(Cars.Of(layout)).Where(item => item.Task.Id != "seat-belts" && random.Next(5) < 2)
+            CareBook.For(AnyCar.Of(layout)).Where(item => item.Task.Id != "seat-belts" && random.Next(5) < 2)
         );
     }
 

@@ -58,7 +58,7 @@ public sealed class RunPropertyTests
     [Fact]
     public void The_steps_of_a_run_are_those_of_the_plan_and_fetch_each_kit_once()
     {
-        CareLedger ledger = Cars.Ledger(CareBook.ReferenceLayout, Usage.Reference, Start, 1);
+        CareLedger ledger = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, Start, 1);
         Cabin cabin = CabinBuilder.Build(CareBook.ReferenceLayout);
         SessionPlan plan = new SessionPlanner(ledger.At(Start), cabin).Plan(60);
 

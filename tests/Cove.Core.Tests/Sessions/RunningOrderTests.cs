@@ -7,7 +7,7 @@ public sealed class RunningOrderTests
     [Property(MaxTest = 60)]
     public Property Every_order_keeps_precedence_lags_and_one_pair_of_hands() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
             Gen.Choose(0, int.MaxValue).ToArbitrary(),
             (layout, seed) =>
             {
@@ -119,13 +119,13 @@ public sealed class RunningOrderTests
 
     private static OrderProblem SomeSession(CabinLayout layout, Random random)
     {
-        var items = CareBook.For(Cars.Of(layout)).Where(_ => random.Next(2) == 0);
-        return Cars.Session(layout, items);
+        var items = CareBook.For(AnyCar.Of(layout)).Where(_ => random.Next(2) == 0);
+        return AnyCar.Session(layout, items);
     }
 
     private static OrderProblem WholeCar() =>
         Session(CareBook.ReferenceLayout, [.. CareTasks.All.Select(task => task.Id)]);
 
     private static OrderProblem Session(CabinLayout layout, params string[] taskIds) =>
-        Cars.Session(layout, CareBook.For(Cars.Of(layout)).Where(item => taskIds.Contains(item.Task.Id)));
+        AnyCar.Session(layout, CareBook.For(AnyCar.Of(layout)).Where(item => taskIds.Contains(item.Task.Id)));
 }

@@ -40,9 +40,9 @@ public sealed class SchoolOrderTests
             Ways.ToArbitrary(),
             ways =>
             {
-                OrderProblem problem = Cars.Session(
+                OrderProblem problem = AnyCar.Session(
                     CareBook.ReferenceLayout,
-                    CareBook.For(Cars.Of(CareBook.ReferenceLayout)),
+                    CareBook.For(AnyCar.Of(CareBook.ReferenceLayout)),
                     ways
                 );
                 List<Stage> stages = [.. StageOrder.For(ways)];
@@ -71,9 +71,9 @@ public sealed class SchoolOrderTests
     [Fact]
     public void A_fixed_order_is_walked_as_it_stands()
     {
-        OrderProblem problem = Cars.Session(
+        OrderProblem problem = AnyCar.Session(
             CareBook.ReferenceLayout,
-            CareBook.For(Cars.Of(CareBook.ReferenceLayout)).Where(item => item.Task.Id == "other-glass"),
+            CareBook.For(AnyCar.Of(CareBook.ReferenceLayout)).Where(item => item.Task.Id == "other-glass"),
             WaysOfWorking.Default with
             {
                 Zones = ZoneSchool.BootForward,
@@ -127,9 +127,9 @@ public sealed class SchoolOrderTests
         bool wiped
     )
     {
-        OrderProblem problem = Cars.Session(
+        OrderProblem problem = AnyCar.Session(
             CareBook.ReferenceLayout,
-            CareBook.For(Cars.Of(CareBook.ReferenceLayout)).Where(item => item.Task.Id == "windscreen"),
+            CareBook.For(AnyCar.Of(CareBook.ReferenceLayout)).Where(item => item.Task.Id == "windscreen"),
             WaysOfWorking.Default with
             {
                 Outside = school,

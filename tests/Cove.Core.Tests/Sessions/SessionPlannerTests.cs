@@ -7,12 +7,12 @@ public sealed class SessionPlannerTests
     [Property(MaxTest = 25)]
     public Property Every_session_fits_its_minutes_and_more_time_never_brings_less() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
             Gen.Choose(0, int.MaxValue).ToArbitrary(),
             (layout, seed) =>
             {
                 var random = new Random(seed);
-                CareLedger ledger = Cars.Ledger(
+                CareLedger ledger = AnyCar.Ledger(
                     layout,
                     Usage.Reference,
                     _ => new CareState(Now, new Level(random.NextDouble() * 1.5))
@@ -38,7 +38,7 @@ public sealed class SessionPlannerTests
     [Fact]
     public void A_fresh_car_has_nothing_worth_doing()
     {
-        CareLedger ledger = Cars.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 0.1);
+        CareLedger ledger = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 0.1);
 
         SessionPlanner planner = Planner(ledger);
 
@@ -51,7 +51,7 @@ public sealed class SessionPlannerTests
     [Fact]
     public void Sight_and_grip_come_before_looks()
     {
-        CareLedger ledger = Cars.Ledger(
+        CareLedger ledger = AnyCar.Ledger(
             CareBook.ReferenceLayout,
             Usage.Reference,
             key => new CareState(
@@ -67,7 +67,7 @@ public sealed class SessionPlannerTests
     [Fact]
     public void What_a_session_leaves_comes_in_later()
     {
-        CareLedger ledger = Cars.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 1);
+        CareLedger ledger = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 1);
         var offer = new SessionOffer(Planner(ledger), Now);
 
         IReadOnlyList<LeftOver> left = offer.LeftBy(20);

@@ -40,7 +40,7 @@ public sealed class SessionRulesTests
     public void Sessions_are_offered_from_five_minutes_to_two_hours(int minutes)
     {
         DateTimeOffset now = new(2026, 3, 14, 9, 30, 0, TimeSpan.Zero);
-        CareLedger ledger = Cars.Ledger(CareBook.ReferenceLayout, Usage.Reference, now, 1);
+        CareLedger ledger = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, now, 1);
         var planner = new SessionPlanner(ledger.At(now), CabinBuilder.Build(CareBook.ReferenceLayout));
 
         Assert.Throws<ArgumentOutOfRangeException>(() => planner.Plan(minutes));

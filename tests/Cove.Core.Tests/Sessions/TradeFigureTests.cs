@@ -59,7 +59,7 @@ public sealed class TradeFigureTests
     [Fact]
     public void The_shortest_session_is_vacuuming()
     {
-        CareLedger ledger = Cars.Ledger(DemoSized, Usage.Reference, FirstSlot, 1);
+        CareLedger ledger = AnyCar.Ledger(DemoSized, Usage.Reference, FirstSlot, 1);
         SessionPlan plan = new SessionPlanner(ledger.At(FirstSlot), CabinBuilder.Build(DemoSized)).Plan(
             SessionRules.ShortestMinutes
         );
@@ -70,8 +70,8 @@ public sealed class TradeFigureTests
 
     private static TimeSpan SessionOf(Func<CareTask, bool> chosen)
     {
-        CareItem[] items = [.. CareBook.For(Cars.Of(DemoSized)).Where(item => chosen(item.Task))];
-        return RunningOrder.Solve(Cars.Session(DemoSized, items)).Busy;
+        CareItem[] items = [.. CareBook.For(AnyCar.Of(DemoSized)).Where(item => chosen(item.Task))];
+        return RunningOrder.Solve(AnyCar.Session(DemoSized, items)).Busy;
     }
 
     /// <summary>Half a year of Saturdays at reference use, on each of which everything is done that would reach its mark before the next.</summary>
@@ -83,7 +83,7 @@ public sealed class TradeFigureTests
         for (int week = 1; week <= Weeks; week++)
         {
             DateTimeOffset at = FirstSlot.AddDays(7 * week);
-            CareLedger ledger = Cars.Ledger(
+            CareLedger ledger = AnyCar.Ledger(
                 DemoSized,
                 Usage.Reference,
                 key => new CareState(done.GetValueOrDefault(key.TaskId, FirstSlot), Level.Fresh)
@@ -91,7 +91,7 @@ public sealed class TradeFigureTests
             IReadOnlyList<CareStatus> statuses = ledger.At(at);
             var offer = new SessionOffer(new SessionPlanner(statuses, cabin), at);
             CareItem[] items = [.. offer.ComingDue.Select(status => status.Item)];
-            RunningOrder order = RunningOrder.Solve(Cars.Session(DemoSized, items));
+            RunningOrder order = RunningOrder.Solve(AnyCar.Session(DemoSized, items));
             slots.Add(
                 new Slot(
                     at,

@@ -26,7 +26,7 @@ public sealed class CarUseTests
     [Property]
     public Property Saying_more_of_anything_never_lowers_a_level() =>
         Prop.ForAll(
-            Cars.Uses.ToArbitrary(),
+            AnyCar.Uses.ToArbitrary(),
             Gen.Choose(1, 400).ToArbitrary(),
             (use, days) =>
                 Steps.All(step =>
@@ -147,7 +147,7 @@ public sealed class CarUseTests
     public void Changing_use_says_which_dates_moved_and_which_way()
     {
         DateTimeOffset now = Start.AddDays(2);
-        CareLedger before = Cars.Ledger(CareBook.ReferenceLayout, Usage.Reference, Start, 0.2);
+        CareLedger before = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, Start, 0.2);
 
         CareLedger after = before.UsedAs(
             CarUse.Reference with

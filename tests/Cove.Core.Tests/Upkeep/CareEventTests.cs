@@ -7,7 +7,7 @@ public sealed class CareEventTests
     [Fact]
     public void An_event_raises_only_tasks_that_tend_what_it_touched()
     {
-        Vehicle car = Cars.Of(CareBook.ReferenceLayout);
+        Vehicle car = AnyCar.Of(CareBook.ReferenceLayout);
         Surface seat = car.Surfaces.Single(surface => surface.Id == "driver-seat");
 
         var jumps = CareEvents.JumpsOf(CareEvents.Find("spill")!, [seat]);
@@ -23,7 +23,7 @@ public sealed class CareEventTests
     [Fact]
     public void A_leather_seat_is_raised_for_leather_and_not_for_fabric()
     {
-        Vehicle car = Cars.Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather });
+        Vehicle car = AnyCar.Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather });
 
         var jumps = CareEvents.JumpsOf(
             CareEvents.Find("spill")!,
@@ -58,7 +58,7 @@ public sealed class CareEventTests
     [Fact]
     public void The_worst_surface_decides_for_its_task()
     {
-        CareLedger ledger = Cars.Ledger(
+        CareLedger ledger = AnyCar.Ledger(
             CareBook.ReferenceLayout,
             Usage.Reference,
             key => new CareState(Now, new Level(key.SurfaceId == "rear-seat-centre" ? 0.9 : 0.2))
@@ -74,7 +74,7 @@ public sealed class CareEventTests
     [Fact]
     public void A_seldom_used_surface_comes_due_later()
     {
-        CareLedger ledger = Cars.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 0);
+        CareLedger ledger = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 0);
         CareStatus seats = ledger.At(Now).Single(status => status.Item.Task.Id == "vacuum-seats");
 
         double driver = IntervalOf("driver-seat");
@@ -91,7 +91,7 @@ public sealed class CareEventTests
     public void A_level_that_is_not_stored_counts_as_fresh()
     {
         var ledger = new CareLedger(
-            Cars.Of(CareBook.ReferenceLayout),
+            AnyCar.Of(CareBook.ReferenceLayout),
             Usage.Reference,
             new Dictionary<CareKey, CareState>()
         );

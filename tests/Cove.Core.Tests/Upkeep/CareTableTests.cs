@@ -63,9 +63,9 @@ public sealed class CareTableTests
     [Fact]
     public void A_larger_car_takes_longer_and_the_reference_car_takes_the_minutes_of_the_table()
     {
-        IReadOnlyList<CareItem> reference = CareBook.For(Cars.Of(CareBook.ReferenceLayout));
+        IReadOnlyList<CareItem> reference = CareBook.For(AnyCar.Of(CareBook.ReferenceLayout));
         IReadOnlyList<CareItem> city = CareBook.For(
-            Cars.Of(CabinLayout.Usual(BodyType.CityCar) with { FrontMats = Material.Rubber })
+            AnyCar.Of(CabinLayout.Usual(BodyType.CityCar) with { FrontMats = Material.Rubber })
         );
 
         Assert.All(

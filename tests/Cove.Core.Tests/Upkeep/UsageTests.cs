@@ -9,7 +9,7 @@ public sealed class UsageTests
     private static readonly Gen<Usage> Usages =
         from count in Gen.Choose(1, 6)
         from days in Gen.Choose(-30, 200).ArrayOf(count)
-        from uses in Cars.Uses.ArrayOf(count)
+        from uses in AnyCar.Uses.ArrayOf(count)
         select new Usage(days.Zip(uses, (day, use) => new UsageEntry(Start.AddDays(day), use)));
 
     [Property]

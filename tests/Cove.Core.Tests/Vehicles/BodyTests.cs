@@ -108,7 +108,7 @@ public sealed class BodyTests
         Assert.Equal(
             count > 0,
             CareBook
-                .For(Cars.Of(CareBook.ReferenceLayout with { ChildSeats = count }))
+                .For(AnyCar.Of(CareBook.ReferenceLayout with { ChildSeats = count }))
                 .Any(item => item.Task.Id == "child-seat")
         );
     }

@@ -5,7 +5,7 @@ public sealed class CabinBuilderTests
     [Property]
     public Property Every_layout_gives_a_sound_cabin() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
             layout =>
             {
                 Cabin cabin = CabinBuilder.Build(layout);
@@ -23,7 +23,7 @@ public sealed class CabinBuilderTests
                     Within(shape.Bounds, hull) && Contains(shape.Bounds, shape.Anchor)
                 );
                 bool tendable = CareBook
-                    .For(Cars.Of(layout))
+                    .For(AnyCar.Of(layout))
                     .SelectMany(item => item.Surfaces)
                     .Select(surface => surface.Id)
                     .ToHashSet()

@@ -18,7 +18,7 @@ public sealed class PlanGeometryTests
     [MemberData(nameof(Bodies))]
     public void No_two_surfaces_overlap_and_all_lie_inside_the_hull(BodyType body)
     {
-        foreach (CabinLayout layout in Cars.LayoutsOf(BodyShape.Of(body)).Sample(LayoutsOfEachBody))
+        foreach (CabinLayout layout in AnyCar.LayoutsOf(BodyShape.Of(body)).Sample(LayoutsOfEachBody))
         {
             CabinPlan plan = CabinBuilder.Build(layout).Plan;
             Geometry hull = Polygon(plan.Body);
@@ -55,7 +55,7 @@ public sealed class PlanGeometryTests
     [MemberData(nameof(Bodies))]
     public void Areas_sum_to_what_is_stated_for_the_body(BodyType body)
     {
-        foreach (CabinLayout layout in Cars.LayoutsOf(BodyShape.Of(body)).Sample(LayoutsOfEachBody))
+        foreach (CabinLayout layout in AnyCar.LayoutsOf(BodyShape.Of(body)).Sample(LayoutsOfEachBody))
         {
             IReadOnlyList<Surface> surfaces = CabinBuilder.Build(layout).Surfaces;
             StatedAreas stated = StatedAreas.For(layout);
@@ -80,12 +80,12 @@ public sealed class PlanGeometryTests
     [Property]
     public Property A_cut_surface_keeps_its_outline_and_its_area() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
             Gen.Choose(2, SurfaceEdits.MostParts).ToArbitrary(),
             Gen.Choose(0, 1000).ToArbitrary(),
             (layout, parts, pick) =>
             {
-                Vehicle vehicle = Cars.Of(layout);
+                Vehicle vehicle = AnyCar.Of(layout);
                 Shape[] shapes =
                 [
                     .. vehicle.ToCabin().Plan.Shapes.Where(shape => shape.Layer != PlanLayer.Overhead),

@@ -2,12 +2,12 @@ namespace Cove.Core.Tests.Vehicles;
 
 public sealed class SurfaceEditTests
 {
-    private static readonly Vehicle Car = Cars.Of(CareBook.ReferenceLayout);
+    private static readonly Vehicle Car = AnyCar.Of(CareBook.ReferenceLayout);
 
     [Property]
     public Property Every_generated_surface_keeps_to_the_rules() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
             layout =>
             {
                 Cabin cabin = CabinBuilder.Build(layout);
@@ -207,11 +207,11 @@ public sealed class SurfaceEditTests
     [Property(MaxTest = 60)]
     public Property Going_to_another_layout_and_back_gives_the_same_car() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
-            Cars.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
             (one, other) =>
             {
-                Vehicle car = Cars.Of(one);
+                Vehicle car = AnyCar.Of(one);
                 Vehicle there = CabinRebuild.Of(car, other).Vehicle!;
                 Vehicle back = CabinRebuild.Of(there, one).Vehicle!;
                 return there.Surfaces.SequenceEqual(CabinBuilder.Build(other).Surfaces)

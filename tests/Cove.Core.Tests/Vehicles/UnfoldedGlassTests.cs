@@ -5,7 +5,7 @@ public sealed class UnfoldedGlassTests
     [Property(MaxTest = 120)]
     public Property Every_pane_of_every_car_is_laid_out_once_from_the_windscreen_round() =>
         Prop.ForAll(
-            Cars.Layouts.ToArbitrary(),
+            AnyCar.Layouts.ToArbitrary(),
             layout =>
             {
                 Cabin cabin = CabinBuilder.Build(layout);

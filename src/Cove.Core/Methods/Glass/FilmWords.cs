@@ -1,6 +1,6 @@
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>What film is called.</summary>
 public static class FilmWords

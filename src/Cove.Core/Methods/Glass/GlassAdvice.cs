@@ -1,7 +1,8 @@
-using Cove.Core.Products;
-using Cove.Core.Upkeep;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
+using Cove.Core.Upkeep.Levels;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>How to clean a pane, with everything it was compared with.</summary>
 /// <param name="Pane">The pane.</param>

@@ -1,8 +1,12 @@
-using Cove.Core.Safety;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
+using Cove.Core.Learning;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Schools;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>Chooses how to clean a pane: of the methods that may touch it and get it clear, the one that takes the least time.</summary>
 /// <remarks>Gates come first and never bend to minutes. Whatever the school, nothing reaches tint film that harms it: its method and its product each have to pass.</remarks>
@@ -70,7 +74,7 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
                     * taken
                 ),
             LeftAfter(glass, pane.Film, taken, residue),
-            [.. finds.Select(find => find.Pick).OfType<Products.Pick>()]
+            [.. finds.Select(find => find.Pick).OfType<Pick>()]
         );
     }
 
@@ -80,18 +84,18 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
     /// <summary>Where a step may use water or something else, the school decides.</summary>
     private MethodStep BySchool(MethodStep step)
     {
-        bool any = step.Uses!.Classes.Count > 1 && step.Uses.Classes.Contains(Products.ProductClass.Water);
+        bool any = step.Uses!.Classes.Count > 1 && step.Uses.Classes.Contains(ProductClass.Water);
         return kit.Ways.GlassLiquid switch
         {
             GlassLiquid.WaterOnly when any => step with
             {
-                Uses = step.Uses with { Classes = [Products.ProductClass.Water] },
+                Uses = step.Uses with { Classes = [ProductClass.Water] },
             },
             GlassLiquid.Cleaner when any => step with
             {
                 Uses = step.Uses with
                 {
-                    Classes = [.. step.Uses.Classes.Where(one => one != Products.ProductClass.Water)],
+                    Classes = [.. step.Uses.Classes.Where(one => one != ProductClass.Water)],
                 },
             },
             _ => step,
@@ -121,10 +125,7 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
     private GlassGate? Missing(GlassMethod glass, GlassFind[] finds) =>
         glass.Tools.FirstOrDefault(tool => !kit.Has(tool), Tool.MicrofibreTowel) is var tool
         && tool != Tool.MicrofibreTowel
-            ? new GlassGate(
-                GateKind.Kit,
-                $"There is no {Lower(Products.ToolWords.NameOf(tool))} in your kit."
-            )
+            ? new GlassGate(GateKind.Kit, $"There is no {Lower(ToolWords.NameOf(tool))} in your kit.")
         : finds.FirstOrDefault(find => find.Pick is null)?.WhyNot is { } why
             ? new GlassGate(GateKind.Kit, why)
         : null;

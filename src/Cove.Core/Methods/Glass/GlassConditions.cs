@@ -1,4 +1,4 @@
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>What it is like at the glass today.</summary>
 /// <param name="InSun">Whether the sun shines on it.</param>

@@ -1,8 +1,11 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
 using Cove.Core.Schools;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>What an owner has for glass, and which of it may touch a pane.</summary>
 /// <param name="ways">How the products at hand may be used on the car.</param>

@@ -1,6 +1,7 @@
-using Cove.Core.Safety;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Steps;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>A way of cleaning the inside of a pane, with what it takes and what it may not touch.</summary>
 /// <param name="Method">The method; what it removes holds for one round.</param>

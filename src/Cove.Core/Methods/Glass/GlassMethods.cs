@@ -1,10 +1,12 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
-using Cove.Core.Upkeep;
-using static Cove.Core.Methods.Hand;
-using static Cove.Core.Products.ProductClass;
+using Cove.Core.Upkeep.Levels;
+using static Cove.Core.Catalogue.Products.ProductClass;
+using static Cove.Core.Methods.Steps.Hand;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>The ways of cleaning the inside of a pane. Orders of work are common practice; shares removed and minutes are Cove's own choice.</summary>
 public static class GlassMethods

@@ -1,6 +1,7 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Towels;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>The glass of a whole car: which method for which pane, in which order, and what to carry.</summary>
 /// <param name="Panes">The panes in the order to do them, each with what was chosen for it.</param>

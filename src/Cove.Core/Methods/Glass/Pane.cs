@@ -1,7 +1,7 @@
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Vehicles.Surfaces;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>A pane as it stands: what it is and what lies on it.</summary>
 /// <param name="Surface">The pane.</param>

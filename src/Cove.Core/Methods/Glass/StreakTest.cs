@@ -1,4 +1,6 @@
-namespace Cove.Core.Methods;
+using Cove.Core.Methods.Steps;
+
+namespace Cove.Core.Methods.Glass;
 
 /// <summary>Finds out on which side of a pane a streak is: one side is wiped across, the other upright, and the streak runs the way of its own side. Common practice.</summary>
 public static class StreakTest

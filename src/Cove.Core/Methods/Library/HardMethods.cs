@@ -1,9 +1,10 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
-using Cove.Core.Vehicles;
-using static Cove.Core.Methods.Hand;
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Methods.Steps.Hand;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Library;
 
 /// <summary>Wiping of dash, doors, trim, screens, wheel, cup holders, pedals and shuts. Common practice.</summary>
 internal static class HardMethods

@@ -1,8 +1,10 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
-using static Cove.Core.Methods.Hand;
+using static Cove.Core.Methods.Steps.Hand;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Library;
 
 /// <summary>Protecting plastics, fabric and seals, and scent. Coats and waits on fabric are common practice.</summary>
 internal static class ProtectMethods

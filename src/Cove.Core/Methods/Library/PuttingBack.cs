@@ -1,6 +1,7 @@
-using static Cove.Core.Methods.Hand;
+using Cove.Core.Methods.Steps;
+using static Cove.Core.Methods.Steps.Hand;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Library;
 
 /// <summary>Putting back what a task took out, once it is dry.</summary>
 public static class PuttingBack
@@ -20,6 +21,6 @@ public static class PuttingBack
         );
 
     /// <summary>What to call the step that puts back what a task took out.</summary>
-    /// <param name="task">A task that has a <see cref="Upkeep.CareTask.PutBack"/>.</param>
-    public static string NameOf(Upkeep.CareTask task) => $"{task.DryingWhat} back in";
+    /// <param name="task">A task that has a <see cref="Upkeep.Tasks.CareTask.PutBack"/>.</param>
+    public static string NameOf(Upkeep.Tasks.CareTask task) => $"{task.DryingWhat} back in";
 }

@@ -1,10 +1,11 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
 using Cove.Core.Schools;
-using Cove.Core.Vehicles;
-using static Cove.Core.Methods.Hand;
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Methods.Steps.Hand;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Library;
 
 /// <summary>Fabric seats, headliner, carpets, mats and belts. Orders of work, dwell times and coats are common practice.</summary>
 internal static class TextileMethods

@@ -1,6 +1,6 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
 
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Towels;
 
 /// <summary>Sorts used towels into loads of washing. Common practice.</summary>
 public static class Laundry

@@ -1,4 +1,4 @@
-namespace Cove.Core.Methods;
+namespace Cove.Core.Methods.Towels;
 
 /// <summary>How towels are folded. Common practice.</summary>
 public static class TowelFold

@@ -1,5 +1,5 @@
-using Cove.Core.Products;
-using Cove.Core.Vehicles;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Safety.Verdict;
 
 namespace Cove.Core.Safety.Rules;

@@ -1,4 +1,5 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
 using static Cove.Core.Safety.Verdict;
 
 namespace Cove.Core.Safety.Rules;

@@ -1,5 +1,6 @@
-using Cove.Core.Products;
-using Cove.Core.Vehicles;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Safety.Verdict;
 
 namespace Cove.Core.Safety.Rules;

@@ -1,4 +1,4 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
 using static Cove.Core.Safety.Verdict;
 
 namespace Cove.Core.Safety.Rules;

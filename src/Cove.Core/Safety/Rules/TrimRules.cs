@@ -1,4 +1,5 @@
-using Cove.Core.Vehicles;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Safety.Verdict;
 
 namespace Cove.Core.Safety.Rules;

@@ -1,6 +1,6 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Runs;
 
 /// <summary>What an owner says during a run.</summary>
 public enum RunEventKind

@@ -1,4 +1,4 @@
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Runs;
 
 /// <summary>How far a run has come: the planned steps and everything said so far, read together.</summary>
 /// <remarks>The events are the truth; this is always computed from them, so a run resumes from whatever was saved.</remarks>

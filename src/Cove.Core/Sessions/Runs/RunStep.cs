@@ -1,9 +1,13 @@
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods;
-using Cove.Core.Products;
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Methods.Library;
+using Cove.Core.Methods.Steps;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Runs;
 
 /// <summary>A method as a step of a run uses it.</summary>
 /// <param name="MethodId">The method.</param>

@@ -1,8 +1,11 @@
-using Cove.Core.Products;
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
 using Cove.Core.Safety;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Runs;
 
 /// <summary>A product as a step of a run uses it.</summary>
 /// <param name="ProductId">The product.</param>

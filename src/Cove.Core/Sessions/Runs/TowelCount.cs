@@ -1,8 +1,8 @@
 using System.Collections.Immutable;
-using Cove.Core.Methods;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Towels;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Runs;
 
 /// <summary>Which towel of each role is in hand, and which of its faces: what was said of towels in a run, added up.</summary>
 public sealed class TowelCount

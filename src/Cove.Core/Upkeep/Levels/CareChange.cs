@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>Something that changed a level at an instant.</summary>
 /// <param name="At">When it happened.</param>

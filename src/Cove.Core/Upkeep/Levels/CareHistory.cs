@@ -1,4 +1,6 @@
-namespace Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
+
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>The level of one care task on one surface through time: where it started and everything that changed it since.</summary>
 /// <remarks>

@@ -1,4 +1,6 @@
-namespace Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
+
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>Where a level stood when it last changed; all that is needed to know it now.</summary>
 /// <param name="At">When it last changed.</param>

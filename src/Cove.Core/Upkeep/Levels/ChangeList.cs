@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>Puts the changes of a level in order and sums up looks that belong together.</summary>
 internal static class ChangeList

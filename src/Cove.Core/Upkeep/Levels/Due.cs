@@ -1,4 +1,6 @@
-namespace Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
+
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>When a task reaches its mark on a surface, and why then.</summary>
 /// <param name="Level">The level now, as a share of the way to the mark.</param>
@@ -21,7 +23,7 @@ public sealed record Due(
     /// <param name="soiling">How fast it rises.</param>
     /// <param name="usage">How the car is used.</param>
     /// <param name="now">The instant to count from.</param>
-    /// <param name="mark">The level of soil that counts as due; above 0. See <see cref="Tidinesses.MarkFor"/>.</param>
+    /// <param name="mark">The level of soil that counts as due; above 0. See <see cref="Tasks.Tidinesses.MarkFor"/>.</param>
     public static Due Compute(
         CareState state,
         Soiling soiling,

@@ -1,6 +1,7 @@
 using System.Globalization;
+using Cove.Core.Upkeep.Use;
 
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>One cause that makes an interval longer or shorter than its baseline.</summary>
 /// <param name="Cause">The cause in a few words.</param>

@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>What lies on the inside of a pane, in two levels that add up to the level of its care task.</summary>
 /// <param name="Light">Light soil: dust, prints, noses.</param>

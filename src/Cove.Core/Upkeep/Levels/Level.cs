@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>How far a care task has come since it was last done: 0 is fresh, 1 is the mark at which it is due.</summary>
 /// <remarks>A level may pass 1; a task left for twice its interval stands at 2. It says when to act, not how dirty a surface looks.</remarks>

@@ -1,4 +1,6 @@
-namespace Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
+
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>A level while its history is followed, kept apart into what is known and what depends on the learnt multiplier.</summary>
 /// <remarks>The level is <c>Known + multiplier x Rise</c>. Keeping the two apart shows what a look says about the multiplier, whatever happened before it.</remarks>

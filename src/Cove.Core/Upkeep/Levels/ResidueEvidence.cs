@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>What one look the evening after says about how much a method leaves on the glass of this car.</summary>
 /// <param name="MethodId">The method.</param>

@@ -1,4 +1,6 @@
-namespace Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Use;
+
+namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>How fast the level of one care task rises on one surface.</summary>
 /// <remarks>
@@ -93,7 +95,7 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
     private double KeptOf(Driver driver, Preventions inPlace)
     {
         double kept = 1;
-        if (inPlace != Upkeep.Preventions.None)
+        if (inPlace != Use.Preventions.None)
         {
             foreach (PreventionEffect effect in Preventions)
             {

@@ -1,6 +1,7 @@
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles.Surfaces;
 
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Tasks;
 
 /// <summary>A kind of routine work on one or more surfaces of a car.</summary>
 /// <remarks>Tasks are data; all of them stand in <see cref="CareTasks"/>. How they are done stands in <see cref="Methods.MethodLibrary"/>.</remarks>

@@ -1,9 +1,10 @@
-using Cove.Core.Vehicles;
-using static Cove.Core.Upkeep.Kit;
-using static Cove.Core.Upkeep.Stage;
-using static Cove.Core.Upkeep.Stakes;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Upkeep.Tasks.Kit;
+using static Cove.Core.Upkeep.Tasks.Stage;
+using static Cove.Core.Upkeep.Tasks.Stakes;
 
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Tasks;
 
 /// <summary>The table of care tasks.</summary>
 /// <remarks>

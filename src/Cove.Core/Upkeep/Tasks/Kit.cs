@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Tasks;
 
 /// <summary>A set of things that is fetched, used and put away together.</summary>
 public enum Kit

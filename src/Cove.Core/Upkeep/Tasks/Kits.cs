@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Tasks;
 
 /// <summary>What each kit is called and what it takes to fetch it.</summary>
 public static class Kits

@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Tasks;
 
 /// <summary>Where in a session a kind of work belongs. Earlier stages come first.</summary>
 /// <remarks>

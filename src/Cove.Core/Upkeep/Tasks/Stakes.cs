@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Tasks;
 
 /// <summary>What is at stake when a task is left undone, gravest last. It weighs tasks against each other.</summary>
 /// <remarks>The order is common practice; the numbers are Cove's own choice.</remarks>

@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Tasks;
 
 /// <summary>The kinds of work by which an owner may look at a cabin.</summary>
 public enum WorkKind

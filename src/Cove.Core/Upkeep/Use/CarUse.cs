@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>How a car is used: everything about it that makes levels rise faster or slower.</summary>
 /// <remarks>

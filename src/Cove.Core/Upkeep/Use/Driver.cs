@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>Something about the use of a car that makes levels rise.</summary>
 /// <remarks>A new driver is a value here, a pace in <see cref="CarUse.Pace"/> and shares in <see cref="TaskDrivers"/>.</remarks>

@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>How the soiling of one care task divides among the drivers. The shares add up to 1.</summary>
 /// <remarks>At reference use every driver runs at its reference pace, so the division does not matter there; it decides how strongly the task answers when one driver changes. The divisions in <see cref="TaskDrivers"/> are Cove's own choice.</remarks>

@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>How much of what each driver brings onto glass is oily film; the rest is light soil, such as dust and prints. Cove's own choice.</summary>
 public static class FilmDrivers

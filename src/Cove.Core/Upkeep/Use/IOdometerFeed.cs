@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>Something that reads a car's odometer from afar.</summary>
 public interface IOdometerFeed

@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>Months of the year, such as those with salt on the roads. Two sets of the same months are equal.</summary>
 public readonly record struct MonthSet

@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>What a car's odometer showed at an instant.</summary>
 /// <param name="At">When it was read.</param>

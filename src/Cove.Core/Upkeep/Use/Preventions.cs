@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>What an owner has put in place to keep soil away. Several may hold at once.</summary>
 [Flags]

@@ -1,6 +1,6 @@
-using static Cove.Core.Upkeep.Driver;
+using static Cove.Core.Upkeep.Use.Driver;
 
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>The table of what drives each task beside time. That these things drive soiling is common practice; the shares are Cove's own choice.</summary>
 public static class TaskDrivers

@@ -1,7 +1,7 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>How a car is used, over time: each entry holds from its instant until the next one, the last one for good.</summary>
-/// <remarks>Before the first entry the first entry holds. Usage says what drives soiling; what a task makes of it is <see cref="Soiling"/>. Seasons turn at midnight UTC on the first of a month.</remarks>
+/// <remarks>Before the first entry the first entry holds. Usage says what drives soiling; what a task makes of it is <see cref="Levels.Soiling"/>. Seasons turn at midnight UTC on the first of a month.</remarks>
 public sealed class Usage
 {
     private readonly IReadOnlyList<UsageEntry> entries;

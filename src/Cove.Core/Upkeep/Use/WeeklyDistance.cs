@@ -1,4 +1,4 @@
-namespace Cove.Core.Upkeep;
+namespace Cove.Core.Upkeep.Use;
 
 /// <summary>The distance a car is driven in a week, in kilometres.</summary>
 public readonly record struct WeeklyDistance

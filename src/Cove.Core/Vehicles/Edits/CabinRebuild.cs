@@ -1,4 +1,7 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Edits;
 
 /// <summary>Gives a vehicle another layout without losing what its owner changed on single surfaces.</summary>
 /// <remarks>What differs from the cabin that the old layout gives is the owner's own and stays; everything else follows the new layout.</remarks>

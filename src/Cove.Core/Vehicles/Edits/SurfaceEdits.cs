@@ -1,4 +1,7 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Edits;
 
 /// <summary>Changes an owner makes to single surfaces. Each gives a new vehicle; none changes the one it is given.</summary>
 public static class SurfaceEdits

@@ -1,4 +1,7 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Edits;
 
 /// <summary>What a surface of a kind can be made of, how it can be finished, and which facts can hold of it.</summary>
 /// <remarks>One table for everything an owner can choose; files that are read in are held to it too.</remarks>

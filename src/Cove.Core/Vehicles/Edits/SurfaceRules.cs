@@ -1,6 +1,8 @@
 using System.Text.RegularExpressions;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Edits;
 
 /// <summary>What every surface of a vehicle must hold to, whether an owner changed it or it was read from a file.</summary>
 public static partial class SurfaceRules

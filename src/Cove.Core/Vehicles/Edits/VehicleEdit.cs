@@ -1,4 +1,6 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Edits;
 
 /// <summary>What became of a wish to change a vehicle: the vehicle as it would be, or what is wrong with the wish.</summary>
 /// <param name="Vehicle">The changed vehicle; null when the wish is refused.</param>

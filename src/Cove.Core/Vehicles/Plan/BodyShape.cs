@@ -1,4 +1,6 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>What a body type means for the plan: its rows, doors, load space and glass.</summary>
 /// <remarks>This is the one table of bodies. A new body is a new line here and a new <see cref="BodyType"/>.</remarks>

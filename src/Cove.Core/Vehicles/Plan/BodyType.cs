@@ -1,4 +1,4 @@
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The body a vehicle has, as far as the plan of its cabin follows from it.</summary>
 public enum BodyType

@@ -1,4 +1,4 @@
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Generates a cabin from a <see cref="CabinLayout"/>: surfaces with areas, zones, and the plan.</summary>
 /// <remarks>The same layout always gives the same cabin, with the same surface ids, so a plan need never be stored. Areas are typical of mid-size cars and are meant to be corrected by the owner.</remarks>

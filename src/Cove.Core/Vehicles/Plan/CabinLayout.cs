@@ -1,9 +1,10 @@
 using System.Text.Json.Serialization;
+using Cove.Core.Vehicles.Surfaces;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The answers from which a cabin is generated.</summary>
-/// <remarks>They describe the car as a whole. What differs from place to place, such as the tint of one pane, is changed on the generated <see cref="Surface"/>; <see cref="CabinRebuild"/> keeps such changes when an answer changes.</remarks>
+/// <remarks>They describe the car as a whole. What differs from place to place, such as the tint of one pane, is changed on the generated <see cref="Surface"/>; <see cref="Edits.CabinRebuild"/> keeps such changes when an answer changes.</remarks>
 public sealed record CabinLayout
 {
     /// <summary>The most child seats that are asked for.</summary>

@@ -1,4 +1,6 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The drawing of one cabin: body outline, one shape for each surface that shows from above, and the way round the car.</summary>
 /// <param name="Body">The outline of the car, an SVG path in plan units.</param>

@@ -1,4 +1,6 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The cabin while it is being drawn: where things stand along the car, and what has been put down so far.</summary>
 internal sealed class CabinSheet(CabinLayout layout)

@@ -1,4 +1,4 @@
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The side of the car the driver sits on, looking forward.</summary>
 public enum DriverSide

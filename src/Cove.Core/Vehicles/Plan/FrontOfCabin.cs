@@ -1,6 +1,7 @@
-using static Cove.Core.Vehicles.SurfaceParts;
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Vehicles.Plan.SurfaceParts;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Draws everything from the windscreen to the backs of the front seats. Nothing lies over anything else, so that every surface can be seen, tinted and chosen.</summary>
 internal static class FrontOfCabin

@@ -1,6 +1,7 @@
-using static Cove.Core.Vehicles.SurfaceParts;
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Vehicles.Plan.SurfaceParts;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Draws the first row: two seats, or three where the body has a bench, and their belts at the pillars.</summary>
 internal static class FrontSeats

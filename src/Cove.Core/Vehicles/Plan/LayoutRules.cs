@@ -1,4 +1,6 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>What a layout must hold to before a cabin can be built from it.</summary>
 internal static class LayoutRules

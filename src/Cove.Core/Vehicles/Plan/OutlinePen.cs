@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Writes SVG paths for the plan, keeps the box round them, and turns the drawing over for cars driven from the other side.</summary>
 /// <param name="mirrored">Whether to draw the driver's side at the bottom.</param>

@@ -1,6 +1,6 @@
 using System.Globalization;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Turns outlines of the plan into closed rings of straight edges, to measure and cut them.</summary>
 public static class OutlineRings

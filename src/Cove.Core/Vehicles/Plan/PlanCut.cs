@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Cuts a shape of the plan into strips of equal length, side by side along its longer axis.</summary>
 internal static class PlanCut

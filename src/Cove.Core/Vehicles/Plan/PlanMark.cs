@@ -1,4 +1,4 @@
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>A line or patch that makes the plan readable without being a surface: a seat fold, a headrest, a louvre.</summary>
 /// <param name="Outline">An SVG path in plan units.</param>

@@ -1,4 +1,4 @@
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>A point on the cabin plan: seen from above, bonnet to the left, driver's side at the top.</summary>
 /// <param name="X">Along the car, in plan units; see <see cref="PlanScale"/>.</param>

@@ -1,6 +1,7 @@
-using static Cove.Core.Vehicles.SurfaceParts;
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Vehicles.Plan.SurfaceParts;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Draws the rows behind the front seats: carpet, mats, places with what lies on them, and belts behind the backrests.</summary>
 internal static class RowsOfCabin
@@ -225,7 +226,7 @@ internal static class RowsOfCabin
     /// <summary>Left and right as an owner says them, looking forward.</summary>
     private static string ShortPlace(CabinSheet sheet, Place place) =>
         place.Id == Centre.Id ? "Centre"
-        : (place.Id == DriverSide.Id) == (sheet.Layout.DriverSide == Vehicles.DriverSide.Right) ? "Right"
+        : (place.Id == DriverSide.Id) == (sheet.Layout.DriverSide == Plan.DriverSide.Right) ? "Right"
         : "Left";
 
     private sealed record Place(string Id, string Name, double Y, double Height);

@@ -1,4 +1,4 @@
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The outline of a surface on the cabin plan, seen from above.</summary>
 /// <param name="SurfaceId">The surface it stands for.</param>

@@ -1,6 +1,7 @@
-using static Cove.Core.Vehicles.SurfaceParts;
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Vehicles.Plan.SurfaceParts;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Draws what surrounds the seats: doors, panes, load floor, roof lining, and what cannot be seen from above.</summary>
 internal static class ShellOfCabin

@@ -1,4 +1,6 @@
-namespace Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>Shortens the making of surfaces in the generator.</summary>
 internal static class SurfaceParts

@@ -1,6 +1,7 @@
 using System.Globalization;
+using Cove.Core.Vehicles.Surfaces;
 
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The panes of a car laid out in a row as one would walk past them, clockwise from the windscreen, the roof last.</summary>
 /// <param name="Panes">The panes in order.</param>

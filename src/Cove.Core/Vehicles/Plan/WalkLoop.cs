@@ -1,4 +1,4 @@
-namespace Cove.Core.Vehicles;
+namespace Cove.Core.Vehicles.Plan;
 
 /// <summary>The way round the outside of a car, a rectangle on the plan on which every door position lies.</summary>
 /// <remarks>Lengths along it are in plan units, measured clockwise on the plan from the upper left corner.</remarks>

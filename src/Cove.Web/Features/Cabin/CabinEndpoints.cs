@@ -1,8 +1,10 @@
 using System.Text.Json;
+using Cove.Core.Cars;
 using Cove.Core.Inspections;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Inspections;
@@ -66,7 +68,7 @@ internal static class CabinEndpoints
                 .At(now)
                 .Where(status => work is null || status.Item.Task.Stage.KindOfWork() == KindOf(work)),
         ];
-        Core.Vehicles.Cabin cabin = ledger.Vehicle.ToCabin();
+        Core.Vehicles.Plan.Cabin cabin = ledger.Vehicle.ToCabin();
         SurfaceOnChartView[] surfaces =
         [
             .. cabin
@@ -99,7 +101,7 @@ internal static class CabinEndpoints
             : null;
 
     private static SurfaceOnChartView? OnChart(
-        Core.Vehicles.Cabin cabin,
+        Core.Vehicles.Plan.Cabin cabin,
         Surface surface,
         IReadOnlyList<CareStatus> statuses,
         IReadOnlyList<LogEntry> events,
@@ -156,7 +158,7 @@ internal static class CabinEndpoints
         }
 
         CareLedger ledger = car.Ledger;
-        Core.Vehicles.Cabin cabin = car.Cabin;
+        Core.Vehicles.Plan.Cabin cabin = car.Cabin;
         if (cabin.Surfaces.FirstOrDefault(surface => surface.Id == surfaceId) is not { } surface)
         {
             return Problems.NotFound("This vehicle has no such surface. Choose one from its chart.");

@@ -1,6 +1,6 @@
 using System.Collections.Concurrent;
+using Cove.Core.Cars;
 using Cove.Core.Methods;
-using Cove.Core.Products;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 
@@ -22,7 +22,7 @@ internal sealed class CarAtHand(CarShelf car, ChorePaces paces, DateTimeOffset n
 
     public ChorePaces Paces => paces;
 
-    public Core.Vehicles.Cabin Cabin { get; } = car.Ledger.Vehicle.ToCabin();
+    public Core.Vehicles.Plan.Cabin Cabin { get; } = car.Ledger.Vehicle.ToCabin();
 
     public IReadOnlyList<CareStatus> Statuses { get; } = car.Ledger.At(now);
 

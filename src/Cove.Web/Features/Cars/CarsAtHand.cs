@@ -1,4 +1,4 @@
-using Cove.Core.Products;
+using Cove.Core.Cars;
 using Cove.Data;
 using Cove.Web.Hosting;
 

@@ -1,7 +1,10 @@
-using Cove.Core.Products;
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
 using Cove.Core.Safety;
-using Cove.Core.Sessions;
-using Cove.Core.Vehicles;
+using Cove.Core.Sessions.Runs;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Web.Features.Choices;
 

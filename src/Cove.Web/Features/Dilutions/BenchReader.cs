@@ -1,5 +1,5 @@
 using Cove.Core;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
 
 namespace Cove.Web.Features.Dilutions;
 
@@ -18,9 +18,9 @@ internal sealed class BenchReader(VolumeUnit unit)
             return null;
         }
 
-        if (value * unit.InMillilitres() is >= 0 and <= Core.Products.Volume.MostMillilitres)
+        if (value * unit.InMillilitres() is >= 0 and <= Core.Catalogue.Amounts.Volume.MostMillilitres)
         {
-            return Core.Products.Volume.From(value, unit);
+            return Core.Catalogue.Amounts.Volume.From(value, unit);
         }
 
         flaws.Add(new Flaw(field, "Give a volume from 0 to 100 litres."));
@@ -34,10 +34,10 @@ internal sealed class BenchReader(VolumeUnit unit)
     /// <summary>A strength that must be there.</summary>
     public Strength? NeededStrength(string text, string field)
     {
-        Strength? read = Core.Products.Strength.Parse(text);
+        Strength? read = Core.Catalogue.Amounts.Strength.Parse(text);
         if (read is null)
         {
-            flaws.Add(new Flaw(field, Core.Products.Strength.HowToWrite));
+            flaws.Add(new Flaw(field, Core.Catalogue.Amounts.Strength.HowToWrite));
         }
 
         return read;

@@ -1,5 +1,7 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Dilution;
+using Cove.Core.Catalogue.Products;
 using Cove.Data;
 using Cove.Web.Features.Shelf;
 using Cove.Web.Hosting;
@@ -157,7 +159,7 @@ public sealed record NewMixture
     public double? Total { get; init; }
 
     /// <summary>The strength, in parts or percent: 1:8, 8:1 and 11.1 % are the same.</summary>
-    [StringLength(20, ErrorMessage = Core.Products.Strength.HowToWrite)]
+    [StringLength(20, ErrorMessage = Core.Catalogue.Amounts.Strength.HowToWrite)]
     public string? Strength { get; init; }
 }
 

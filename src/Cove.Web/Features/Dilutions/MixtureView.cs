@@ -1,4 +1,6 @@
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Dilution;
+using Cove.Core.Catalogue.Products;
 
 namespace Cove.Web.Features.Dilutions;
 

@@ -1,6 +1,6 @@
 using System.Text.Json;
-using Cove.Core.Methods;
-using Cove.Core.Vehicles;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;

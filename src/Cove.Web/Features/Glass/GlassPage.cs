@@ -1,9 +1,13 @@
-using Cove.Core.Methods;
-using Cove.Core.Products;
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Schools;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Methods;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
@@ -15,7 +19,7 @@ internal sealed class GlassPage(CareLedger ledger, MethodBook book, OwnerClock c
 {
     public GlassView Show(GlassConditions conditions)
     {
-        Core.Vehicles.Cabin cabin = ledger.Vehicle.ToCabin();
+        Core.Vehicles.Plan.Cabin cabin = ledger.Vehicle.ToCabin();
         var statuses = ledger
             .Items.Where(item => item.Task.Stage == Stage.Glass)
             .Select(item => ledger.StatusOf(item, clock.Now))

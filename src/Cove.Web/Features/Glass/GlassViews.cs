@@ -1,7 +1,8 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Methods;
-using Cove.Core.Products;
-using Cove.Core.Vehicles;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Vehicles.Edits;
+using Cove.Core.Vehicles.Plan;
 using Cove.Web.Features.Methods;
 using Cove.Web.Features.Vehicles;
 

@@ -1,6 +1,7 @@
 using Cove.Core.Inspections;
 using Cove.Core.Methods;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 using Cove.Data;
 
 namespace Cove.Web.Features.Inspections;

@@ -1,7 +1,11 @@
+using Cove.Core.Cars;
 using Cove.Core.Inspections;
+using Cove.Core.Learning;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;

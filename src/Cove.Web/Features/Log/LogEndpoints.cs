@@ -1,8 +1,10 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core;
+using Cove.Core.Cars;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;

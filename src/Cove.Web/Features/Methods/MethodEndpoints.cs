@@ -1,6 +1,7 @@
 using Cove.Core.Methods;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;

@@ -1,7 +1,8 @@
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods;
-using Cove.Core.Products;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
-using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Web.Features.Methods;
 

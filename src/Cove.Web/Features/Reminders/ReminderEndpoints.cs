@@ -1,6 +1,6 @@
 using Cove.Core.Inspections;
-using Cove.Core.Sessions;
-using Cove.Core.Upkeep;
+using Cove.Core.Log;
+using Cove.Core.Upkeep.Tasks;
 using Cove.Data;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;

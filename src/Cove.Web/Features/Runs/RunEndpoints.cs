@@ -1,6 +1,6 @@
-using Cove.Core.Products;
+using Cove.Core.Cars;
 using Cove.Core.Sessions;
-using Cove.Core.Upkeep;
+using Cove.Core.Sessions.Runs;
 using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;

@@ -1,6 +1,11 @@
+using Cove.Core.Cars;
 using Cove.Core.Methods;
-using Cove.Core.Sessions;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Methods.Steps;
+using Cove.Core.Methods.Towels;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 using Cove.Data;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Methods;

@@ -1,5 +1,7 @@
 using Cove.Core;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Hazards;
+using Cove.Core.Catalogue.Products;
 using Cove.Data;
 using Cove.Web.Hosting;
 

@@ -1,5 +1,5 @@
 using System.Text;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
 using Cove.Data;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
@@ -35,7 +35,7 @@ internal static class ShelfFileEndpoints
 
     private static async Task<IResult> Export(ShelfStore shelves, CancellationToken cancel)
     {
-        Core.Products.Shelf shelf = (await shelves.Load(cancel)).Shelf;
+        Core.Catalogue.Shelf shelf = (await shelves.Load(cancel)).Shelf;
         var uses = await shelves.Uses(shelf, cancel);
         string text = ShelfCsv.Write(
             shelf.Products.Select(product =>
@@ -84,7 +84,7 @@ internal static class ShelfFileEndpoints
             ]);
         }
 
-        Core.Products.Shelf shelf = (await shelves.Load(cancel)).Shelf;
+        Core.Catalogue.Shelf shelf = (await shelves.Load(cancel)).Shelf;
         ShelfReading reading = ShelfCsv.Read(
             text,
             shelf.Products.Select(product => product.Name),

@@ -1,5 +1,8 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Hazards;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Safety;
 using Cove.Data;
 
@@ -69,7 +72,7 @@ public sealed record KeptMixture
     public required double Millilitres { get; init; }
 
     /// <summary>How strong it is.</summary>
-    [StringLength(20, ErrorMessage = Core.Products.Strength.HowToWrite)]
+    [StringLength(20, ErrorMessage = Core.Catalogue.Amounts.Strength.HowToWrite)]
     public required string Strength { get; init; }
 }
 

@@ -1,6 +1,9 @@
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Choice;
 using Cove.Core.Methods;
-using Cove.Core.Products;
-using Cove.Core.Upkeep;
+using Cove.Core.Stock;
 using Cove.Data;
 using Cove.Web.Hosting;
 
@@ -59,7 +62,7 @@ internal static class StockEndpoints
 
     /// <summary>What the routines of all cars in use take, and on how many days of the last half year there was a session.</summary>
     private static async Task<(RoutineDemand, int)> DemandOf(
-        Core.Products.Shelf shelf,
+        Core.Catalogue.Shelf shelf,
         ShelfStore shelves,
         VehicleStore vehicles,
         LogStore log,

@@ -1,9 +1,12 @@
+using Cove.Core.Cars;
 using Cove.Core.Methods;
-using Cove.Core.Products;
+using Cove.Core.Methods.Library;
 using Cove.Core.Schools;
 using Cove.Core.Sessions;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;
@@ -14,7 +17,7 @@ namespace Cove.Web.Features.Today;
 internal sealed class TodayPage(
     CarShelf car,
     IReadOnlyList<CareStatus> statuses,
-    Core.Vehicles.Cabin cabin,
+    Core.Vehicles.Plan.Cabin cabin,
     SessionOffer offer,
     OwnerClock clock
 )

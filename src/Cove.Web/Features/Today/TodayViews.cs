@@ -1,4 +1,4 @@
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Vehicles;
 

@@ -1,5 +1,6 @@
 using Cove.Core;
-using Cove.Core.Upkeep;
+using Cove.Core.Cars;
+using Cove.Core.Upkeep.Use;
 using Cove.Data;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Hosting;

@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Upkeep;
+using Cove.Core.Cars;
+using Cove.Core.Upkeep.Use;
 using Cove.Data;
 
 namespace Cove.Web.Features.Use;

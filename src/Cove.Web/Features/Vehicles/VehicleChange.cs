@@ -1,4 +1,5 @@
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Edits;
 using Cove.Data;
 using Cove.Web.Hosting;
 

@@ -1,5 +1,7 @@
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Edits;
+using Cove.Core.Vehicles.Plan;
 using Cove.Data;
 using Cove.Web.Hosting;
 
@@ -100,7 +102,7 @@ internal static class VehicleEndpoints
             return Problems.Flaws(flaws);
         }
 
-        Core.Vehicles.Cabin cabin = CabinBuilder.Build(layout);
+        Core.Vehicles.Plan.Cabin cabin = CabinBuilder.Build(layout);
         return Results.Ok(
             new CabinPreviewView(
                 cabin.Plan,

@@ -1,5 +1,7 @@
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
 
 namespace Cove.Web.Features.Vehicles;

@@ -1,7 +1,11 @@
 using Cove.Core;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Hazards;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Safety;
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Edits;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Web.Features.Verdicts;
 

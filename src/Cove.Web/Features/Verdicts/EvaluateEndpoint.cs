@@ -1,4 +1,5 @@
 using Cove.Core.Safety;
+using Cove.Core.Safety.Rules;
 using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 

@@ -1,8 +1,10 @@
 using System.ComponentModel;
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Safety;
-using Cove.Core.Vehicles;
+using Cove.Core.Schools;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Web.Features.Verdicts;
 

@@ -1,6 +1,8 @@
-using Cove.Core.Products;
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Choice;
 using Cove.Core.Safety;
-using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Verdicts;
@@ -8,7 +10,7 @@ namespace Cove.Web.Features.Verdicts;
 /// <summary>Writes out every product against every surface.</summary>
 internal sealed class MatrixPage(CarShelf car)
 {
-    private readonly Core.Vehicles.Cabin cabin = car.Ledger.Vehicle.ToCabin();
+    private readonly Core.Vehicles.Plan.Cabin cabin = car.Ledger.Vehicle.ToCabin();
 
     public MatrixView Show()
     {

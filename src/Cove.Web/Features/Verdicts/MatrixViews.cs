@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Products;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
 using Cove.Core.Safety;
 using Cove.Data;
 using Cove.Web.Features.Vehicles;
@@ -70,7 +71,7 @@ public sealed record NewQuestion
     public required string SurfaceId { get; init; }
 
     /// <summary>The strength; the usual one when left out.</summary>
-    [StringLength(20, ErrorMessage = Core.Products.Strength.HowToWrite)]
+    [StringLength(20, ErrorMessage = Core.Catalogue.Amounts.Strength.HowToWrite)]
     public string? Strength { get; init; }
 
     /// <summary>How it is put on; the usual way when left out.</summary>
@@ -154,7 +155,7 @@ public sealed record NewSpotTest
     public bool ForAllAlike { get; init; }
 
     /// <summary>The strength that was tried.</summary>
-    [StringLength(20, ErrorMessage = Core.Products.Strength.HowToWrite)]
+    [StringLength(20, ErrorMessage = Core.Catalogue.Amounts.Strength.HowToWrite)]
     public required string Strength { get; init; }
 
     /// <summary>Whether the towel took no colour and the spot dried as it was.</summary>

@@ -1,7 +1,11 @@
 using Cove.Core;
-using Cove.Core.Products;
+using Cove.Core.Cars;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Choice;
 using Cove.Core.Safety;
+using Cove.Core.Safety.Rules;
 using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Shelf;

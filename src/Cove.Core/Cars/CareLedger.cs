@@ -1,0 +1,143 @@
+using Cove.Core.Learning;
+using Cove.Core.Schools;
+using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Cars;
+
+/// <summary>Everything needed to say how a vehicle stands: its tasks, its use, what has been learnt of it, and the last change of every level.</summary>
+public sealed class CareLedger
+{
+    private readonly IReadOnlyDictionary<CareKey, CareState> states;
+
+    /// <summary>Makes a ledger.</summary>
+    /// <param name="vehicle">The vehicle.</param>
+    /// <param name="usage">How it is used.</param>
+    /// <param name="states">The last change of each level. A level that is missing counts as fresh for ever since the present, so callers store one for every task and surface when a vehicle is added.</param>
+    /// <param name="learnt">What has been learnt of its rates; nothing when it is left out.</param>
+    /// <param name="ways">How its owner likes to work; Cove's own way when it is left out.</param>
+    /// <param name="residues">What has been learnt of what cleaning leaves on its glass; nothing when it is left out.</param>
+    public CareLedger(
+        Vehicle vehicle,
+        Usage usage,
+        IReadOnlyDictionary<CareKey, CareState> states,
+        LearntRates? learnt = null,
+        WaysOfWorking? ways = null,
+        LearntResidues? residues = null
+    )
+    {
+        Vehicle = vehicle;
+        Usage = usage;
+        this.states = states;
+        Learnt = learnt ?? LearntRates.Nothing;
+        Ways = ways ?? WaysOfWorking.Default;
+        Residues = residues ?? LearntResidues.Nothing;
+        Items = CareBook.For(vehicle, Ways);
+    }
+
+    /// <summary>The vehicle.</summary>
+    public Vehicle Vehicle { get; }
+
+    /// <summary>How it is used.</summary>
+    public Usage Usage { get; }
+
+    /// <summary>What has been learnt of how fast its levels rise.</summary>
+    public LearntRates Learnt { get; }
+
+    /// <summary>How its owner likes to work.</summary>
+    public WaysOfWorking Ways { get; }
+
+    /// <summary>What has been learnt of what cleaning leaves on its glass.</summary>
+    public LearntResidues Residues { get; }
+
+    /// <summary>The tasks that apply to it.</summary>
+    public IReadOnlyList<CareItem> Items { get; }
+
+    /// <summary>The same ledger as if the car were used otherwise from an instant on.</summary>
+    public CareLedger UsedAs(CarUse use, DateTimeOffset from) =>
+        new(
+            Vehicle,
+            new Usage([.. Usage.Entries.Where(entry => entry.From < from), new UsageEntry(from, use)]),
+            states,
+            Learnt,
+            Ways,
+            Residues
+        );
+
+    /// <summary>The same ledger with something else learnt.</summary>
+    public CareLedger With(LearntRates learnt, LearntResidues residues) =>
+        new(Vehicle, Usage, states, learnt, Ways, residues);
+
+    /// <summary>The film on a pane at an instant.</summary>
+    /// <param name="item">The task that tends it, one of <see cref="Items"/>.</param>
+    /// <param name="pane">The pane, one of its surfaces.</param>
+    /// <param name="now">The instant.</param>
+    public Film FilmOn(CareItem item, Surface pane, DateTimeOffset now) =>
+        StateOf(item, pane, now).FilmAt(now, SoilingOf(item, pane), Usage);
+
+    /// <summary>The level of soil of one task on one surface at an instant; null when it has no level, or is not cared for now.</summary>
+    public Level? StandingOf(CareKey key, DateTimeOffset now) =>
+        states.TryGetValue(key, out CareState state)
+        && Items.FirstOrDefault(item => item.Task.Id == key.TaskId) is { } item
+        && item.Surfaces.FirstOrDefault(surface => surface.Id == key.SurfaceId) is { } surface
+            ? state.LevelAt(now, SoilingOf(item, surface), Usage)
+            : null;
+
+    /// <summary>The level at which a task starts on a surface that this vehicle has not had: a part starts where its whole stands, what is new as lived in.</summary>
+    public Level StartOf(CareTask task, Surface surface, DateTimeOffset now) =>
+        StandingOf(new CareKey(task.Id, surface.PartOf ?? surface.Id), now)
+        ?? FirstLook.LivedIn.StartingLevel(task);
+
+    /// <summary>How fast a level rises, with what has been learnt.</summary>
+    /// <param name="item">One of <see cref="Items"/>.</param>
+    /// <param name="surface">One of its surfaces.</param>
+    public Soiling SoilingOf(CareItem item, Surface surface) =>
+        item.SoilingOf(surface) with
+        {
+            Multiplier = Learnt.Of(item.Task.Id).Median,
+        };
+
+    /// <summary>The level of soil at which a task counts as due, to the taste that holds at an instant.</summary>
+    public double MarkOf(CareTask task, DateTimeOffset now) =>
+        Usage.At(now).Use.Tidiness.MarkFor(task.Stakes);
+
+    /// <summary>Days from fresh to the mark of a task, at the use and time of year of an instant, on the surface where that is shortest; infinite when it never gets there.</summary>
+    /// <remarks>The same as the least of <see cref="Due.IntervalDays"/>, for those who need not know why.</remarks>
+    public double IntervalDays(CareItem item, DateTimeOffset now)
+    {
+        Conditions conditions = Usage.ConditionsAt(now);
+        return item.Surfaces.Min(surface =>
+            MarkOf(item.Task, now) / SoilingOf(item, surface).PerDay(conditions)
+        );
+    }
+
+    /// <summary>How every task stands at an instant.</summary>
+    public IReadOnlyList<CareStatus> At(DateTimeOffset now) => [.. Items.Select(item => StatusOf(item, now))];
+
+    /// <summary>How one task stands at an instant.</summary>
+    public CareStatus StatusOf(CareItem item, DateTimeOffset now) =>
+        new(
+            item,
+            [
+                .. item.Surfaces.Select(surface => new SurfaceStatus(
+                    surface,
+                    Due.Compute(
+                        StateOf(item, surface, now),
+                        SoilingOf(item, surface),
+                        Usage,
+                        now,
+                        MarkOf(item.Task, now)
+                    )
+                )),
+            ]
+        );
+
+    private CareState StateOf(CareItem item, Surface surface, DateTimeOffset now) =>
+        states.TryGetValue(new CareKey(item.Task.Id, surface.Id), out CareState state)
+            ? state
+            : new CareState(now, Level.Fresh);
+}

@@ -1,0 +1,205 @@
+using Cove.Core.Catalogue;
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
+using Cove.Core.Methods;
+using Cove.Core.Methods.Glass;
+using Cove.Core.Methods.Steps;
+using Cove.Core.Safety;
+using Cove.Core.Schools;
+using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Cars;
+
+/// <summary>How the tasks of one car are done at one instant: the method for each surface, and what it takes.</summary>
+/// <param name="ledger">The car.</param>
+/// <param name="shelf">What is at hand, and how its owner likes to work.</param>
+/// <param name="advisor">Chooses for glass.</param>
+/// <param name="now">The instant.</param>
+public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advisor, DateTimeOffset now)
+{
+    /// <summary>From this level of soil on it counts as heavy. Cove's own choice.</summary>
+    public static readonly Level Heavy = new(1.5);
+
+    private GlassPlan? plan;
+
+    /// <summary>What has been learnt of the owner's pace at chores.</summary>
+    public ChorePaces Paces { get; init; } = ChorePaces.Nothing;
+
+    /// <summary>How the owner likes to work.</summary>
+    public WaysOfWorking Ways => shelf.Ways;
+
+    /// <summary>How a task will be done.</summary>
+    public TaskWork Of(CareStatus status) =>
+        status.Item.Task.Stage == Stage.Glass ? OfGlass(status) : OfOthers(status);
+
+    /// <summary>What is advised for a pane.</summary>
+    /// <param name="item">The task that tends it.</param>
+    /// <param name="pane">The pane.</param>
+    /// <param name="conditions">What it is like at the glass.</param>
+    public GlassAdvice AdviceFor(CareItem item, Surface pane, GlassConditions conditions) =>
+        advisor.Advise(new Pane(pane, ledger.FilmOn(item, pane, now)), conditions);
+
+    private TaskWork OfOthers(CareStatus status)
+    {
+        CareItem item = status.Item;
+        var uses = status
+            .Surfaces.Select(one => (one.Surface, Soil: SoilOf(one.Due.Level)))
+            .Select(one => (one.Surface, one.Soil, Method: MethodFor(item.Task, one.Surface, one.Soil)))
+            .GroupBy(one => (one.Method, one.Soil))
+            .Select(group =>
+                (
+                    group.Key.Soil,
+                    Use: new MethodUse(group.Key.Method, 1, [.. group.Select(one => one.Surface)])
+                )
+            )
+            .ToArray();
+        double times = uses.Sum(use =>
+            PartOf(item, use.Use.Surfaces) * MethodEffort.TimesOf(use.Use.Method, use.Soil)
+        );
+        return new TaskWork(
+            status,
+            [.. uses.Select(use => use.Use)],
+            HalfMinutes(item.Work.TotalMinutes * times),
+            DryingOf(item.Task)
+        );
+    }
+
+    /// <summary>All panes of the car in one plan, so that a pane is done in the same way whether it is done alone or with the others.</summary>
+    private GlassPlan PlanOfGlass()
+    {
+        plan ??= GlassPlan.Of([
+            .. ledger
+                .Items.Where(item => item.Task.Stage == Stage.Glass)
+                .SelectMany(item =>
+                    item.Surfaces.Select(pane => AdviceFor(item, pane, GlassConditions.Fair))
+                ),
+        ]);
+        return plan;
+    }
+
+    /// <summary>How a task is done when it has just come due, with soil and film as they usually are then.</summary>
+    public IReadOnlyList<MethodUse> UsesAtMark(CareItem item)
+    {
+        if (item.Task.Stage != Stage.Glass)
+        {
+            return
+            [
+                .. item
+                    .Surfaces.GroupBy(surface => MethodFor(item.Task, surface, Soil.Light))
+                    .Select(group => new MethodUse(group.Key, 1, [.. group])),
+            ];
+        }
+
+        Conditions conditions = ledger.Usage.ConditionsAt(now);
+        GlassPlan due = GlassPlan.Of([
+            .. item.Surfaces.Select(pane =>
+                advisor.Advise(
+                    new Pane(pane, Film.Of(1, ledger.SoilingOf(item, pane).OilyMix(conditions).Value)),
+                    GlassConditions.Fair
+                )
+            ),
+        ]);
+        return UsesOf(due, item.Surfaces);
+    }
+
+    private TaskWork OfGlass(CareStatus status)
+    {
+        Surface[] panes = [.. status.Surfaces.Select(one => one.Surface)];
+        PlannedPane[] planned = [.. PlanOfGlass().Panes.Where(pane => panes.Contains(pane.Pane.Surface))];
+        // The first kit is fetched with the glass kit.
+        int changes = planned.Select(pane => pane.Option.Glass).Distinct().Count() - 1;
+        double minutes =
+            planned.Sum(pane => pane.Option.Minutes)
+            + (Math.Max(0, changes) * GlassPlan.KitChange)
+            + panes
+                .Except(planned.Select(pane => pane.Pane.Surface))
+                .Sum(pane =>
+                    GlassMethods.TwoTowels.SetUp
+                    + (pane.Area.SquareMetres * GlassMethods.TwoTowels.PerSquareMetre)
+                );
+        return new TaskWork(status, UsesOf(PlanOfGlass(), panes), HalfMinutes(minutes), TimeSpan.Zero);
+    }
+
+    /// <summary>How some panes are done by a plan. Where nothing at hand may touch a pane, the usual way stands with what it lacks.</summary>
+    private static MethodUse[] UsesOf(GlassPlan plan, IReadOnlyList<Surface> panes)
+    {
+        PlannedPane[] planned = [.. plan.Panes.Where(pane => panes.Contains(pane.Pane.Surface))];
+        Surface[] lacking = [.. panes.Except(planned.Select(pane => pane.Pane.Surface))];
+        return
+        [
+            .. planned
+                .GroupBy(pane =>
+                    (
+                        pane.Option.Glass,
+                        pane.Option.Rounds,
+                        With: string.Join(',', pane.Option.Picks.Select(pick => pick.Product.Id))
+                    )
+                )
+                .Select(group => new MethodUse(
+                    group.Key.Glass.Method,
+                    group.Key.Rounds,
+                    [.. group.Select(pane => pane.Pane.Surface)]
+                )
+                {
+                    Wishes = WishesFor(group.Key.Glass, group.First().Option),
+                }),
+            .. lacking.Length > 0
+                ? [new MethodUse(GlassMethods.TwoTowels.Method, 1, lacking)]
+                : Array.Empty<MethodUse>(),
+        ];
+    }
+
+    /// <summary>The method for a surface that is not glass.</summary>
+    /// <param name="task">The task.</param>
+    /// <param name="surface">The surface.</param>
+    /// <param name="soil">The soil.</param>
+    public Method MethodFor(CareTask task, Surface surface, Soil soil) =>
+        MethodLibrary.Choose(
+            task,
+            surface.Make,
+            new MethodAsk(soil, Ways, shelf.Owns) { Worn = surface.Wear is not null }
+        );
+
+    /// <summary>What soil a level stands for.</summary>
+    public static Soil SoilOf(Level level) => level >= Heavy ? Soil.Heavy : Soil.Light;
+
+    private TimeSpan DryingOf(CareTask task) =>
+        // A day for belts is a rule, not a matter of how one dries.
+        task.Drying >= TimeSpan.FromHours(12)
+            ? task.Drying
+            : task.Drying
+                * Ways.Drying switch
+                {
+                    DryingSchool.Evaporate => 1.5,
+                    DryingSchool.Blower when shelf.Has(Tool.Blower) => 0.6,
+                    _ => 1,
+                };
+
+    /// <summary>The products the advisor found, and no others.</summary>
+    private static IReadOnlyList<ProductWish> WishesFor(GlassMethod glass, GlassOption option) =>
+        [
+            .. glass
+                .Wet.Zip(option.Picks)
+                .DistinctBy(pair => pair.Second.Product.Id)
+                .Select(pair => new ProductWish(
+                    [pair.Second.Product.Make.Class],
+                    pair.Second.Way,
+                    ProductId: pair.Second.Product.Id
+                )),
+        ];
+
+    private static double PartOf(CareItem item, IReadOnlyList<Surface> surfaces)
+    {
+        double all = item.Surfaces.Sum(surface => surface.Area.SquareMetres);
+        return all > 0
+            ? surfaces.Sum(surface => surface.Area.SquareMetres) / all
+            : (double)surfaces.Count / item.Surfaces.Count;
+    }
+
+    private static TimeSpan HalfMinutes(double minutes) =>
+        TimeSpan.FromMinutes(Math.Max(1, Math.Round(minutes * 2, MidpointRounding.AwayFromZero)) / 2);
+}

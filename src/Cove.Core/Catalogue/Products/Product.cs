@@ -1,0 +1,72 @@
+using Cove.Core.Catalogue.Amounts;
+
+namespace Cove.Core.Catalogue.Products;
+
+/// <summary>A product on the owner's shelf.</summary>
+/// <param name="Id">Identifies it among the owner's products.</param>
+/// <param name="Name">What the owner calls it.</param>
+/// <param name="Make">What it is, as its label says.</param>
+/// <param name="Weakest">The weakest strength at which it is used.</param>
+/// <param name="Usual">The strength for routine work; between the other two.</param>
+/// <param name="Strongest">The strongest strength at which it is used inside a car.</param>
+public sealed record Product(
+    Guid Id,
+    string Name,
+    ProductMake Make,
+    Strength Weakest,
+    Strength Usual,
+    Strength Strongest
+)
+{
+    /// <summary>The longest name, in characters.</summary>
+    public const int LongestName = 60;
+
+    /// <summary>The longest note, in characters.</summary>
+    public const int LongestNote = 300;
+
+    /// <summary>The most bottles of one product.</summary>
+    public const int MostBottles = 20;
+
+    /// <summary>The longest shelf life, in months.</summary>
+    public const int LongestShelfLife = 240;
+
+    /// <summary>Water from the tap, which is on every shelf.</summary>
+    public static Product TapWater { get; } =
+        OfClass(new Guid("00000000-0000-4000-8000-000000000001"), "Plain water", ProductClass.Water);
+
+    /// <summary>Whether it protects from ultraviolet light.</summary>
+    public bool Uv { get; init; }
+
+    /// <summary>Whether it keeps dust from settling.</summary>
+    public bool Antistatic { get; init; }
+
+    /// <summary>Whether it is scented.</summary>
+    public bool Scented { get; init; }
+
+    /// <summary>How long it keeps once opened, in months; null when it keeps.</summary>
+    public int? ShelfLifeMonths { get; init; }
+
+    /// <summary>The owner's note.</summary>
+    public string Note { get; init; } = string.Empty;
+
+    /// <summary>Its bottles, in the order they were added.</summary>
+    public IReadOnlyList<Bottle> Bottles { get; init; } = [];
+
+    /// <summary>The unit it is counted in.</summary>
+    public QuantityUnit Unit =>
+        Make.Form is ProductForm.Solid or ProductForm.Wipes ? QuantityUnit.Pieces : QuantityUnit.Millilitres;
+
+    /// <summary>Whether it is sold ready to use and not thinned.</summary>
+    public bool IsReadyToUse => Weakest.IsNeat;
+
+    /// <summary>A product that is like others of its class.</summary>
+    public static Product OfClass(Guid id, string name, ProductClass productClass)
+    {
+        ClassPreset preset = ClassPresets.Of(productClass);
+        return new Product(id, name, preset.Make, preset.Weakest, preset.Usual, preset.Strongest)
+        {
+            Uv = preset.Uv,
+            ShelfLifeMonths = preset.ShelfLifeMonths,
+        };
+    }
+}

@@ -1,0 +1,163 @@
+using Cove.Core.Catalogue;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Safety;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Choice;
+
+/// <summary>Chooses what to do a care task with, from what is at hand.</summary>
+/// <remarks>First nothing that harms, then the gentlest that suffices for the level. An owner who likes few products gets those of the smallest safe shelf where they are safe and suffice.</remarks>
+/// <param name="ways">How the products at hand may be used.</param>
+/// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
+public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred)
+{
+    private readonly Shelf shelf = ways.Shelf;
+
+    /// <summary>Makes a chooser for which nothing has been worked out yet.</summary>
+    /// <param name="shelf">What is at hand.</param>
+    /// <param name="records">What is on record for this car.</param>
+    /// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
+    public ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlySet<Guid> preferred)
+        : this(new SafestWays(shelf, records), preferred) { }
+
+    /// <summary>How a product would be used on a surface; see <see cref="SafestWays.Of"/>.</summary>
+    public Pick Safest(Product product, Surface surface, UseContext context) =>
+        ways.Of(product, surface, context);
+
+    /// <summary>Chooses for one surface.</summary>
+    /// <param name="task">The care task.</param>
+    /// <param name="surface">A surface that it tends.</param>
+    /// <param name="level">How far the soil has come; 1 is the mark.</param>
+    /// <param name="session">Products that the same session uses already.</param>
+    /// <param name="wish">What the method asks for; null for whatever does the task.</param>
+    /// <returns>The choice; null for a task that is done dry.</returns>
+    public ProductChoice? Choose(
+        CareTask task,
+        Surface surface,
+        double level,
+        IReadOnlyList<ProductMake>? session = null,
+        ProductWish? wish = null
+    )
+    {
+        IReadOnlyList<TaskOption> options = OptionsFor(task, wish);
+        if (options.Count == 0)
+        {
+            return null;
+        }
+
+        Surface touched = wish?.Part is { } part ? surface with { Material = part } : surface;
+        var context = UseContext.Usual with
+        {
+            CoatWorn = surface.Wear is not null && touched.Material == Material.CoatedLeather,
+            Screens = shelf.Ways.Screens,
+            Session = session ?? [],
+        };
+        Pick[] picks =
+        [
+            .. options
+                .SelectMany(
+                    (option, rank) =>
+                        shelf
+                            .AtHand.Where(product =>
+                                product.Make.Class == option.Class
+                                && product.Id == (wish?.ProductId ?? product.Id)
+                            )
+                            .Select(product => (Product: product, Option: option, Rank: rank))
+                )
+                .Where(candidate => candidate.Option.UpTo >= level)
+                .Select(candidate =>
+                    (Pick: ways.Of(candidate.Product, touched, context, wish?.Way), candidate.Rank)
+                )
+                .Where(candidate => candidate.Pick.Judgement.MayBeDone)
+                .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
+                .ThenBy(candidate =>
+                    TaskProducts.FinishGap(task.Id, candidate.Pick.Product.Make.Sheen, shelf.Ways)
+                )
+                .ThenBy(candidate => candidate.Rank)
+                .ThenBy(candidate => candidate.Pick.Judgement.Verdict)
+                .ThenBy(candidate => candidate.Pick.Product.Name, StringComparer.Ordinal)
+                .Select(candidate => candidate.Pick),
+        ];
+        return picks.Length > 0
+            ? new ProductChoice(
+                surface,
+                picks[0],
+                picks.Length > 1 ? picks[1] : null,
+                picks.Length > 1 ? WhyNot(picks[0], picks[1], options) : null,
+                null,
+                null
+            )
+            : Nothing(task, surface, options, level, context);
+    }
+
+    /// <summary>The classes a method asks for; otherwise those that do the task. None for a task that is done dry.</summary>
+    private IReadOnlyList<TaskOption> OptionsFor(CareTask task, ProductWish? wish)
+    {
+        IReadOnlyList<TaskOption> options = TaskProducts.Of(task.Id, shelf.Ways);
+        return options.Count == 0 || wish is not { Classes.Count: > 0 }
+            ? options
+            : [.. wish.Classes.Select(one => new TaskOption(one, TaskProducts.Always))];
+    }
+
+    private bool IsPreferred(Pick pick) =>
+        preferred.Contains(pick.Product.Id) || pick.Product == Product.TapWater;
+
+    private string WhyNot(Pick best, Pick other, IReadOnlyList<TaskOption> options)
+    {
+        int rank(Pick pick) => options.TakeWhile(option => option.Class != pick.Product.Make.Class).Count();
+        return preferred.Count > 0 && IsPreferred(best) && !IsPreferred(other)
+                ? "It is safe too, but your smallest shelf does without it."
+            : rank(best) < rank(other) ? "It is safe too, but stronger than this needs."
+            : best.Judgement.Verdict < other.Judgement.Verdict ? "It would do too, but with more care."
+            : "It would do as well.";
+    }
+
+    private ProductChoice Nothing(
+        CareTask task,
+        Surface surface,
+        IReadOnlyList<TaskOption> options,
+        double level,
+        UseContext context
+    )
+    {
+        TaskOption[] enough = [.. options.Where(option => option.UpTo >= Math.Max(level, 1))];
+        ProductClass? buy = enough
+            .Select(option => (ProductClass?)option.Class)
+            .FirstOrDefault(one =>
+                ways.Of(
+                    Product.OfClass(Guid.Empty, string.Empty, one!.Value),
+                    surface,
+                    context
+                ).Judgement.MayBeDone
+            );
+        Pick water = ways.Of(Product.TapWater, surface, context);
+        string meanwhile =
+            task.Stage == Stage.Protect ? "Leave it unprotected until then; keep it clean and dry."
+            : task.Stage == Stage.PutBack && surface.Kind == SurfaceKind.Air ? "Air the car."
+            : water.Judgement.MayBeDone ? "Until then a damp towel takes off the worst."
+            : "Until then vacuum or dust it, and leave it at that.";
+        // Something owned may do but for a test.
+        Pick? untested = options
+            .SelectMany(option => shelf.Products.Where(product => product.Make.Class == option.Class))
+            .Select(product => ways.Of(product, surface, context))
+            .FirstOrDefault(pick => pick.Judgement.Verdict == Verdict.TestFirst);
+        return new ProductChoice(surface, null, untested, null, buy, meanwhile);
+    }
+}
+
+/// <summary>What to do a task on a surface with.</summary>
+/// <param name="Surface">The surface.</param>
+/// <param name="Best">The choice; null when nothing at hand is safe and suffices.</param>
+/// <param name="RunnerUp">The next best; without a best, one that a spot test might clear. Null when there is none.</param>
+/// <param name="WhyNot">Why the runner-up is not the choice; null without both.</param>
+/// <param name="Buy">The class of product to buy; null when something is at hand or nothing would do.</param>
+/// <param name="Meanwhile">What to do until then; null when something is at hand.</param>
+public sealed record ProductChoice(
+    Surface Surface,
+    Pick? Best,
+    Pick? RunnerUp,
+    string? WhyNot,
+    ProductClass? Buy,
+    string? Meanwhile
+);

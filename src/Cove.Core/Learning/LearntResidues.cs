@@ -1,0 +1,46 @@
+using Cove.Core.Upkeep.Levels;
+
+namespace Cove.Core.Learning;
+
+/// <summary>What the glass of one car keeps of each method beside what the table leaves.</summary>
+/// <remarks>A normal prior on the logarithm and normal evidence give a normal posterior; the textbook update in closed form. The prior is Cove's own choice.</remarks>
+public sealed class LearntResidues
+{
+    /// <summary>How far cars and hands differ: standard deviation of the logarithm.</summary>
+    public const double PriorSpread = 0.5;
+
+    private static readonly RateBelief Prior = new(0, PriorSpread, 0);
+
+    private readonly IReadOnlyDictionary<string, RateBelief> methods;
+
+    /// <summary>Puts together what was learnt.</summary>
+    /// <param name="methods">What holds, by method id.</param>
+    public LearntResidues(IReadOnlyDictionary<string, RateBelief> methods) => this.methods = methods;
+
+    /// <summary>Before any look the evening after.</summary>
+    public static LearntResidues Nothing { get; } = Learn([]);
+
+    /// <summary>What was learnt, by method id.</summary>
+    public IReadOnlyDictionary<string, RateBelief> Methods => methods;
+
+    /// <summary>What is believed of a method: 1 for what the table says, 2 for twice as much left.</summary>
+    public RateBelief Of(string methodId) => methods.GetValueOrDefault(methodId, Prior);
+
+    /// <summary>Learns from all looks the evening after; their order does not matter.</summary>
+    public static LearntResidues Learn(IEnumerable<ResidueEvidence> evidence) =>
+        new(
+            evidence
+                .GroupBy(one => one.MethodId, StringComparer.Ordinal)
+                .ToDictionary(method => method.Key, Belief, StringComparer.Ordinal)
+        );
+
+    private static RateBelief Belief(IEnumerable<ResidueEvidence> looks)
+    {
+        ResidueEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.Spread)];
+        double precision = (1 / (PriorSpread * PriorSpread)) + sorted.Sum(WeightOf);
+        double mean = sorted.Sum(look => look.LogRatio * WeightOf(look)) / precision;
+        return new RateBelief(mean, Math.Sqrt(1 / precision), sorted.Length);
+    }
+
+    private static double WeightOf(ResidueEvidence look) => 1 / (look.Spread * look.Spread);
+}

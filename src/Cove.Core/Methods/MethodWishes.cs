@@ -1,0 +1,36 @@
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Choice;
+using Cove.Core.Methods.Steps;
+using Cove.Core.Safety;
+
+namespace Cove.Core.Methods;
+
+/// <summary>Says what a method asks of products.</summary>
+public static class MethodWishes
+{
+    /// <summary>The wishes of a method: one for each product it uses, water only where it uses nothing else.</summary>
+    public static IReadOnlyList<ProductWish> Of(Method method)
+    {
+        MethodStep[] steps =
+        [
+            .. method.Steps.Where(step => step.Uses is { Role: not (ProductRole.Water or ProductRole.Gel) }),
+        ];
+        return
+        [
+            .. (steps.Length > 0 ? steps : method.Steps.Where(step => step.Uses?.Role == ProductRole.Water))
+                .DistinctBy(step => string.Join(',', step.Uses!.Classes), StringComparer.Ordinal)
+                .Select(step => new ProductWish(step.Uses!.Classes, WayOf(method, step), method.OnlyOn)),
+        ];
+    }
+
+    /// <summary>What is foamed or sprayed on is worked with the tool of the step that follows.</summary>
+    private static UsualWay WayOf(Method method, MethodStep step) =>
+        new(
+            step.Uses!.Application,
+            method
+                .Steps.SkipWhile(one => one != step)
+                .Select(one => one.Tool)
+                .FirstOrDefault(tool => tool is not null)
+                ?? Tool.MicrofibreTowel
+        );
+}

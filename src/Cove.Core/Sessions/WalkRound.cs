@@ -1,0 +1,144 @@
+using Cove.Core.Inspections;
+using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>Picks the looks that tell most about what to do next, and puts them in walking order.</summary>
+/// <remarks>
+/// A look is worth most where much depends on it (stakes), little is known (the spread of the level) and the level may
+/// be on either side of the mark by the next session. Picked one after another, each task once, as long as looking
+/// and walking round the car fit three minutes.
+/// </remarks>
+public static class WalkRound
+{
+    /// <summary>The fewest looks worth walking round for, where the car has as many things to look at.</summary>
+    public const int Fewest = 6;
+
+    /// <summary>The most looks of one round.</summary>
+    public const int Most = 8;
+
+    /// <summary>How long a round may take, walking included.</summary>
+    public static readonly TimeSpan Longest = TimeSpan.FromMinutes(3);
+
+    /// <summary>The looks of a round, in walking order from the driver's door.</summary>
+    /// <param name="levels">Every level of the car, as it will stand at the next session.</param>
+    /// <param name="cabin">The cabin.</param>
+    public static WalkRoundPlan Plan(IReadOnlyList<UncertainLevel> levels, Cabin cabin)
+    {
+        var places = new SessionPlaces(cabin);
+        var zones = cabin.Zones.ToDictionary(zone => zone.Id, StringComparer.Ordinal);
+        var walk = cabin
+            .Zones.Select((zone, at) => (zone.Id, at))
+            .ToDictionary(pair => pair.Id, pair => pair.at, StringComparer.Ordinal);
+        var place = cabin
+            .Surfaces.Select((surface, at) => (surface.Id, at))
+            .ToDictionary(pair => pair.Id, pair => pair.at, StringComparer.Ordinal);
+        var byKey = levels.ToDictionary(level => level.Key);
+        Candidate[] candidates =
+        [
+            .. cabin
+                .Surfaces.SelectMany(surface =>
+                    InspectionTable
+                        .For(surface)
+                        .Where(inspection => inspection.AnyTime)
+                        .Select(inspection => CandidateOf(inspection, surface))
+                )
+                .OrderByDescending(candidate => candidate.Worth)
+                .ThenBy(candidate => candidate.Surface.Id, StringComparer.Ordinal)
+                .ThenBy(candidate => candidate.Inspection.Id, StringComparer.Ordinal),
+        ];
+        var chosen = new List<Candidate>();
+        foreach (Candidate candidate in candidates)
+        {
+            bool isNew = !chosen.Exists(one =>
+                one.Decides == candidate.Decides || one.Surface == candidate.Surface
+            );
+            if (chosen.Count < Most && isNew && Duration([.. chosen, candidate]) <= Longest)
+            {
+                chosen.Add(candidate);
+            }
+        }
+
+        Candidate[] order = InOrder(chosen);
+        return new WalkRoundPlan(
+            [
+                .. order.Select(one => new WalkRoundLook(
+                    one.Inspection,
+                    one.Surface,
+                    zones[one.Surface.ZoneId],
+                    one.Decides
+                )),
+            ],
+            Duration(order)
+        );
+
+        Candidate CandidateOf(Inspection inspection, Surface surface)
+        {
+            var tasks = inspection
+                .TasksOn(surface)
+                .Where(task => byKey.ContainsKey(new CareKey(task.Id, surface.Id)))
+                .Select(task => (Task: task, Worth: WorthOf(task, byKey[new CareKey(task.Id, surface.Id)])))
+                .OrderByDescending(pair => pair.Worth)
+                .ToArray();
+            return new Candidate(
+                inspection,
+                surface,
+                tasks.Length > 0 ? tasks[0].Task.Id : string.Empty,
+                tasks.Sum(pair => pair.Worth)
+            );
+        }
+
+        Candidate[] InOrder(IEnumerable<Candidate> picked) =>
+            [.. picked.OrderBy(one => walk[one.Surface.ZoneId]).ThenBy(one => place[one.Surface.Id])];
+
+        TimeSpan Duration(IEnumerable<Candidate> picked)
+        {
+            Candidate[] ordered = InOrder(picked);
+            double walking = 0;
+            double at = places.Start;
+            foreach (Candidate one in ordered)
+            {
+                double next = places.PositionOf(zones[one.Surface.ZoneId]);
+                walking += places.Between(at, next);
+                at = next;
+            }
+
+            return TimeSpan.FromSeconds(walking)
+                + ordered.Aggregate(TimeSpan.Zero, (sum, one) => sum + one.Inspection.Takes);
+        }
+    }
+
+    /// <summary>How much a look at one level is worth.</summary>
+    private static double WorthOf(CareTask task, UncertainLevel level)
+    {
+        // At the next session: how many standard deviations of its logarithm the level stands off the mark.
+        double expected = Math.Max(level.Level.Value, 0.01);
+        double off = Math.Log(expected / level.Mark) / Math.Max(level.Spread, 0.05);
+        return (int)task.Stakes * task.Visible * level.Spread * Math.Exp(-off * off / 2);
+    }
+
+    private sealed record Candidate(Inspection Inspection, Surface Surface, string Decides, double Worth);
+}
+
+/// <summary>A level of which one is not certain.</summary>
+/// <param name="Key">The task and the surface.</param>
+/// <param name="Level">The level of soil at the next session.</param>
+/// <param name="Spread">Standard deviation of its logarithm.</param>
+/// <param name="Mark">The level at which the task counts as due.</param>
+public sealed record UncertainLevel(CareKey Key, Level Level, double Spread, double Mark);
+
+/// <summary>A walk round the car.</summary>
+/// <param name="Looks">The looks in walking order.</param>
+/// <param name="Takes">How long it takes, walking included.</param>
+public sealed record WalkRoundPlan(IReadOnlyList<WalkRoundLook> Looks, TimeSpan Takes);
+
+/// <summary>One look of a round.</summary>
+/// <param name="Inspection">What to do.</param>
+/// <param name="Surface">Where.</param>
+/// <param name="Zone">The door to look from.</param>
+/// <param name="DecidesTaskId">The task for which it decides most.</param>
+public sealed record WalkRoundLook(Inspection Inspection, Surface Surface, Zone Zone, string DecidesTaskId);

@@ -1,0 +1,130 @@
+namespace Cove.Core.Tests.Cars;
+
+public sealed class MethodBookTests
+{
+    private static readonly DateTimeOffset Now = new(2026, 3, 14, 9, 30, 0, TimeSpan.Zero);
+
+    private static readonly CabinLayout Fabric = CareBook.ReferenceLayout with
+    {
+        TintedRear = true,
+        SeatMaterial = Material.WovenFabric,
+    };
+
+    private static (CareLedger Ledger, MethodBook Book) At(double level, WaysOfWorking? ways = null)
+    {
+        CareLedger ledger = AnyCar.Ledger(Fabric, Usage.Reference, Now, level);
+        Shelf shelf = Panes.FullShelf(ways);
+        return (ledger, new MethodBook(ledger, shelf, Panes.Advisor(shelf), Now));
+    }
+
+    private static TaskWork WorkOf(string taskId, double level, WaysOfWorking? ways = null)
+    {
+        (CareLedger ledger, MethodBook book) = At(level, ways);
+        return book.Of(ledger.StatusOf(ledger.Items.Single(item => item.Task.Id == taskId), Now));
+    }
+
+    // Common practice: the brush takes about three times as long as the cloth.
+    [Fact]
+    public void Heavy_soil_takes_the_brush_and_three_times_the_minutes()
+    {
+        TaskWork light = WorkOf("clean-fabric-seats", 1);
+        TaskWork heavy = WorkOf("clean-fabric-seats", 2);
+
+        Assert.Equal("fabric-cloth", Assert.Single(light.Uses).Method.Id);
+        Assert.Equal("fabric-brush", Assert.Single(heavy.Uses).Method.Id);
+        Assert.InRange(heavy.Hands / light.Hands, 2.8, 3.2);
+    }
+
+    [Fact]
+    public void Every_surface_of_a_task_is_in_exactly_one_of_its_uses()
+    {
+        foreach (double level in new[] { 0.4, 1, 2.5 })
+        {
+            (CareLedger ledger, MethodBook book) = At(level);
+            Assert.All(
+                ledger.At(Now).Select(book.Of),
+                work =>
+                {
+                    Assert.Equal(
+                        work.Status.Surfaces.Select(one => one.Surface.Id).Order(),
+                        work.Uses.SelectMany(use => use.Surfaces).Select(surface => surface.Id).Order()
+                    );
+                    Assert.True(work.Hands >= TimeSpan.FromMinutes(0.5));
+                    Assert.Equal(0, work.Hands.TotalMinutes * 2 % 1);
+                }
+            );
+        }
+    }
+
+    [Fact]
+    public void Tinted_panes_take_another_method_than_clear_ones_in_one_task()
+    {
+        TaskWork glass = WorkOf("other-glass", 0.9);
+
+        Assert.Contains(glass.Uses, use => use.Method.Id == "glass-soap");
+        Assert.Contains(glass.Uses, use => use.Method.Id == "glass-two-towels");
+        Assert.All(
+            glass.Uses.Where(use => use.Method.Id == "glass-two-towels").SelectMany(use => use.Surfaces),
+            pane => Assert.False(pane.Facts.HasFlag(SurfaceFacts.TintFilm))
+        );
+    }
+
+    [Fact]
+    public void Drying_follows_the_school_but_belts_keep_their_day()
+    {
+        WaysOfWorking air = WaysOfWorking.Default with { Drying = DryingSchool.Evaporate };
+        WaysOfWorking blower = WaysOfWorking.Default with { Drying = DryingSchool.Blower };
+
+        Assert.Equal(TimeSpan.FromMinutes(20), WorkOf("wash-rubber-mats", 1).Drying);
+        Assert.Equal(TimeSpan.FromMinutes(30), WorkOf("wash-rubber-mats", 1, air).Drying);
+        Assert.Equal(TimeSpan.FromMinutes(12), WorkOf("wash-rubber-mats", 1, blower).Drying);
+        Assert.Equal(TimeSpan.FromHours(24), WorkOf("seat-belts", 1, blower).Drying);
+    }
+
+    [Fact]
+    public void Gloss_is_chosen_only_where_it_is_wanted_and_never_on_the_dash()
+    {
+        Assert.DoesNotContain(Chosen(FinishSchool.Matte), choice => Shiny(choice));
+        ChoiceForSurfaces[] gloss = Chosen(FinishSchool.Gloss);
+        Assert.All(
+            gloss.Where(Shiny).SelectMany(choice => choice.Surfaces),
+            surface => Assert.NotEqual(SurfaceKind.Dash, surface.Kind)
+        );
+
+        static bool Shiny(ChoiceForSurfaces choice) => choice.Choice.Best?.Product.Make.Sheen == Sheen.Gloss;
+
+        ChoiceForSurfaces[] Chosen(FinishSchool finish)
+        {
+            WaysOfWorking ways = WaysOfWorking.Default with
+            {
+                Finish = finish,
+                Products = ProductSchool.OnePerMaterial,
+            };
+            TaskWork work = WorkOf("protect-plastics", 1, ways);
+            var chooser = new ProductChooser(Panes.FullShelf(ways), ShelfRecords.None, new HashSet<Guid>());
+            return [.. SessionProducts.Choose([work], chooser)[0].Choices];
+        }
+    }
+
+    // Normal prior and evidence on the logarithm: any statistics textbook.
+    [Fact]
+    public void The_minutes_of_chores_go_towards_what_they_take()
+    {
+        SessionChore empty = SessionChores.Find("empty-car")!;
+        (string, TimeSpan)[] slow = [.. Enumerable.Repeat(("empty-car", TimeSpan.FromMinutes(6)), 8)];
+
+        ChorePaces learnt = ChorePaces.Learn(slow);
+
+        double expected = 8 / 0.16 * Math.Log(3) / ((1 / 0.25) + (8 / 0.16));
+        Assert.Equal(expected, learnt.Of("empty-car").LogMean, 12);
+        Assert.InRange(learnt.WorkOf(empty).TotalMinutes, 5, 6);
+        Assert.Equal(empty.Work, ChorePaces.Nothing.WorkOf(empty));
+        Assert.Equal(
+            0,
+            ChorePaces
+                .Learn([("empty-car", TimeSpan.Zero), ("gone", TimeSpan.FromHours(1))])
+                .Of("empty-car")
+                .Looks
+        );
+    }
+}

@@ -1,0 +1,252 @@
+namespace Cove.Core.Tests.Choice;
+
+public sealed class ChoiceTests
+{
+    private static readonly DateTimeOffset Now = new(2026, 3, 14, 10, 0, 0, TimeSpan.Zero);
+
+    private static readonly CareLedger Ledger = AnyCar.Ledger(
+        CareBook.ReferenceLayout,
+        Usage.Reference,
+        Now,
+        1
+    );
+
+    [Fact]
+    public void The_gentlest_that_suffices_is_chosen_and_more_soil_takes_more()
+    {
+        ProductChooser chooser = ChooserOf(ProductClass.InteriorCleaner, ProductClass.AllPurposeCleaner);
+
+        Assert.Equal(ProductClass.Water, ClassChosen(chooser, "wipe-dash", level: 1));
+        Assert.Equal(ProductClass.InteriorCleaner, ClassChosen(chooser, "wipe-dash", level: 2.5));
+    }
+
+    [Fact]
+    public void More_soil_never_takes_something_gentler()
+    {
+        foreach (CareItem item in Ledger.Items)
+        {
+            IReadOnlyList<TaskOption> options = TaskProducts.Of(item.Task.Id);
+            ProductChooser chooser = ChooserOf([.. Enum.GetValues<ProductClass>()]);
+            int before = -1;
+            foreach (double level in new[] { 0, 0.5, 0.9, 1, 1.4, 1.9, 2.5, 5, 9 })
+            {
+                if (chooser.Choose(item.Task, item.Surfaces[0], level)?.Best is { } pick)
+                {
+                    int rank = options.TakeWhile(option => option.Class != pick.Product.Make.Class).Count();
+                    Assert.True(rank >= before, $"{item.Task.Id} at {level}");
+                    before = rank;
+                }
+            }
+        }
+    }
+
+    [Fact]
+    public void Whatever_is_chosen_for_any_task_may_be_done()
+    {
+        ProductChooser chooser = ChooserOf([.. Enum.GetValues<ProductClass>()]);
+        foreach (CareItem item in Ledger.Items)
+        {
+            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(item, chooser).Choices)
+            {
+                Assert.NotNull(one.Choice.Best);
+                Assert.All(
+                    one.Surfaces,
+                    surface =>
+                        Assert.True(
+                            chooser
+                                .Safest(one.Choice.Best.Product, surface, UseContext.Usual)
+                                .Judgement.MayBeDone,
+                            $"{item.Task.Id} on {surface.Name} with {one.Choice.Best.Product.Name}"
+                        )
+                );
+            }
+        }
+    }
+
+    [Fact]
+    public void With_nothing_safe_it_says_what_to_buy_and_what_to_do_until_then()
+    {
+        // A shelf with the wrong bottle only: ammonia is no cleaner for leather or belts.
+        ProductChooser chooser = ChooserOf(ProductClass.GlassCleanerWithAmmonia);
+        CareItem belts = Ledger.Items.First(item => item.Task.Id == "seat-belts");
+
+        ProductChoice choice = chooser.Choose(belts.Task, belts.Surfaces[0], 1)!;
+
+        Assert.Null(choice.Best);
+        Assert.Equal(ProductClass.SoapWater, choice.Buy);
+        Assert.Contains("damp towel", choice.Meanwhile, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Dry_tasks_take_no_product()
+    {
+        CareItem seats = Ledger.Items.First(item => item.Task.Id == "vacuum-seats");
+
+        Assert.Null(ChooserOf(ProductClass.InteriorCleaner).Choose(seats.Task, seats.Surfaces[0], 1));
+    }
+
+    [Fact]
+    public void Products_that_must_not_meet_are_never_chosen_for_one_session()
+    {
+        // A mat cleaner with chlorine and a glass cleaner with vinegar: each is fine alone.
+        Product bleachy = Product.OfClass(Guid.NewGuid(), "Mat cleaner", ProductClass.RubberMatCleaner);
+        bleachy = bleachy with
+        {
+            Make = bleachy.Make with
+            {
+                Chemistry = new Chemistry { Ph = 9, Chlorine = true },
+            },
+        };
+        Product vinegar = Product.OfClass(Guid.NewGuid(), "Vinegar", ProductClass.GlassCleanerWithVinegar);
+        var records = new ShelfRecords(
+            [],
+            [new MakerInstruction(null, bleachy.Id, true, "Label: for rubber mats")]
+        );
+        var chooser = new ProductChooser(
+            Shelf.Empty with
+            {
+                Products = [bleachy, vinegar],
+            },
+            records,
+            new HashSet<Guid>()
+        );
+
+        ProductMake[][] sessions =
+        [
+            .. Ledger
+                .At(Now)
+                .Chunk(40)
+                .Select(statuses =>
+                    SessionProducts
+                        .Choose(statuses.Select(TaskWork.FromTable), chooser)
+                        .SelectMany(task => task.Choices)
+                        .Select(one => one.Choice.Best?.Product.Make)
+                        .OfType<ProductMake>()
+                        .ToArray()
+                ),
+        ];
+
+        Assert.All(
+            sessions,
+            used =>
+                Assert.False(used.Any(one => one.Chemistry.Chlorine) && used.Any(one => one.Chemistry.Acid))
+        );
+        Assert.Contains(sessions, used => used.Any(one => one.Chemistry.Chlorine || one.Chemistry.Acid));
+    }
+
+    [Fact]
+    public void A_spot_test_speaks_for_its_surfaces_and_for_thinner_mixtures_only()
+    {
+        var product = Guid.NewGuid();
+        var records = new ShelfRecords(
+            [new SpotTest(["driver-seat"], product, Strength.FromWaterParts(8), true, Now)],
+            []
+        );
+
+        Assert.Equal(SpotResult.Passed, Of("driver-seat", product, 8));
+        Assert.Equal(SpotResult.Passed, Of("driver-seat", product, 20));
+        Assert.Equal(SpotResult.None, Of("driver-seat", product, 4));
+        Assert.Equal(SpotResult.None, Of("passenger-seat", product, 8));
+        Assert.Equal(SpotResult.None, Of("driver-seat", Guid.NewGuid(), 8));
+
+        SpotResult Of(string surface, Guid id, double water) =>
+            records.Fill(UseContext.Usual, surface, id, Strength.FromWaterParts(water)).SpotTest;
+    }
+
+    [Fact]
+    public void A_failed_test_keeps_off_at_every_strength_until_a_thinner_one_passes()
+    {
+        var product = Guid.NewGuid();
+        var failed = new SpotTest(["seat"], product, Strength.FromWaterParts(4), false, Now);
+        var passed = new SpotTest(["seat"], product, Strength.FromWaterParts(20), true, Now);
+
+        Assert.All([0, 4, 10, 20, 50], water => Assert.Equal(SpotResult.Failed, Of([failed], water)));
+        Assert.All([20, 50], water => Assert.Equal(SpotResult.Passed, Of([failed, passed], water)));
+        // Between the two nobody has tried.
+        Assert.All([0, 4, 10], water => Assert.Equal(SpotResult.Failed, Of([failed, passed], water)));
+
+        SpotResult Of(IReadOnlyList<SpotTest> tests, double water) =>
+            new ShelfRecords(tests, [])
+                .Fill(UseContext.Usual, "seat", product, Strength.FromWaterParts(water))
+                .SpotTest;
+    }
+
+    [Fact]
+    public void A_failed_test_outweighs_a_passed_one_and_a_maker_who_forbids_one_who_allows()
+    {
+        var product = Guid.NewGuid();
+        var records = new ShelfRecords(
+            [
+                new SpotTest(["seat"], product, Strength.FromWaterParts(8), true, Now),
+                new SpotTest(["seat"], product, Strength.FromWaterParts(20), false, Now),
+            ],
+            [
+                new MakerInstruction("seat", null, true, "Handbook"),
+                new MakerInstruction(null, product, false, "Label"),
+            ]
+        );
+
+        UseContext filled = records.Fill(UseContext.Usual, "seat", product, Strength.FromWaterParts(10));
+
+        Assert.Equal(SpotResult.Failed, filled.SpotTest);
+        Assert.Equal(MakerSays.Forbids, filled.Maker);
+        Assert.Equal(
+            MakerSays.Allows,
+            records.Fill(UseContext.Usual, "seat", Guid.NewGuid(), Strength.Neat).Maker
+        );
+    }
+
+    [Fact]
+    public void Missing_tools_lead_to_a_gentler_way()
+    {
+        Product cleaner = Product.OfClass(Guid.NewGuid(), "Leather cleaner", ProductClass.LeatherCleanerMild);
+        Surface seat = new(
+            "seat",
+            "Seat",
+            "Seat",
+            SurfaceKind.Seat,
+            Material.CoatedLeather,
+            Finish.Plain,
+            Area.FromSquareMetres(1),
+            "front",
+            Share.All
+        );
+        var bare = new ProductChooser(
+            Shelf.Empty with
+            {
+                Products = [cleaner],
+                Tools = [new OwnedTool(Tool.Vacuum, 1, "")],
+            },
+            ShelfRecords.None,
+            new HashSet<Guid>()
+        );
+        var equipped = new ProductChooser(
+            Shelf.Empty with
+            {
+                Products = [cleaner],
+                Tools = [new OwnedTool(Tool.SoftBrush, 1, "")],
+            },
+            ShelfRecords.None,
+            new HashSet<Guid>()
+        );
+
+        Assert.Equal(Tool.MicrofibreTowel, bare.Safest(cleaner, seat, UseContext.Usual).Way.Tool);
+        Assert.Equal(Tool.SoftBrush, equipped.Safest(cleaner, seat, UseContext.Usual).Way.Tool);
+    }
+
+    private static ProductChooser ChooserOf(params ProductClass[] classes) =>
+        new(
+            Shelf.Empty with
+            {
+                Products = [.. classes.Select(one => Product.OfClass(Guid.NewGuid(), $"{one}", one))],
+            },
+            ShelfRecords.None,
+            new HashSet<Guid>()
+        );
+
+    private static ProductClass? ClassChosen(ProductChooser chooser, string taskId, double level)
+    {
+        CareItem item = Ledger.Items.First(item => item.Task.Id == taskId);
+        return chooser.Choose(item.Task, item.Surfaces[0], level)?.Best?.Product.Make.Class;
+    }
+}

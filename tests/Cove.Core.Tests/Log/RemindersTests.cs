@@ -1,0 +1,63 @@
+namespace Cove.Core.Tests.Log;
+
+public sealed class RemindersTests
+{
+    private static readonly DateTimeOffset Saturday = new(2026, 3, 14, 10, 0, 0, TimeSpan.Zero);
+
+    private static readonly TimeZoneInfo East = TimeZoneInfo.CreateCustomTimeZone(
+        "east",
+        TimeSpan.FromHours(3),
+        "east",
+        "east"
+    );
+
+    private static CareDone Done(string taskId, DateTimeOffset at, bool settled = false) =>
+        new(Guid.NewGuid(), taskId, at, settled);
+
+    // Common practice: belts stay out for a day.
+    [Fact]
+    public void Belts_are_due_a_day_later_and_stay_until_they_are_answered()
+    {
+        CareDone belts = Done("seat-belts", Saturday);
+
+        Reminder reminder = Assert.Single(
+            Reminders.Of([belts, Done("wipe-dash", Saturday)], null, Saturday, TimeZoneInfo.Utc)
+        );
+
+        Assert.Equal(ReminderKind.Dry, reminder.Kind);
+        Assert.Equal(Saturday.AddHours(24), reminder.From);
+        Assert.False(reminder.IsDueAt(Saturday.AddHours(23)));
+        Assert.True(reminder.IsDueAt(Saturday.AddDays(6)));
+        Assert.Empty(
+            Reminders.Of([belts with { Settled = true }], null, Saturday.AddDays(2), TimeZoneInfo.Utc)
+        );
+    }
+
+    [Fact]
+    public void The_night_check_comes_on_the_evening_of_the_owners_next_day()
+    {
+        // Half past ten at night in the owner's zone.
+        DateTimeOffset late = new(2026, 3, 14, 19, 30, 0, TimeSpan.Zero);
+
+        Reminder reminder = Assert.Single(Reminders.Of([Done("windscreen", late)], null, late, East));
+
+        Assert.Equal(new DateTimeOffset(2026, 3, 15, 17, 0, 0, TimeSpan.FromHours(3)), reminder.From);
+    }
+
+    [Fact]
+    public void It_is_asked_of_the_last_cleaning_only_and_not_after_an_answer_or_four_nights()
+    {
+        CareDone first = Done("windscreen", Saturday);
+        CareDone second = Done("windscreen", Saturday.AddDays(1));
+        DateTimeOffset then = Saturday.AddDays(2.5);
+
+        Assert.Equal(second.EntryId, Ask(null, first, second).Single().EntryId);
+        Assert.Empty(Ask(null, first, second with { Settled = true }));
+        Assert.Empty(Ask(second.At.AddHours(12), first, second));
+        Assert.Single(Ask(first.At.AddHours(12), first, second));
+        Assert.Empty(Reminders.Of([first], null, Saturday.AddDays(5.5), TimeZoneInfo.Utc));
+
+        IReadOnlyList<Reminder> Ask(DateTimeOffset? looked, params CareDone[] done) =>
+            Reminders.Of(done, looked, then, TimeZoneInfo.Utc);
+    }
+}
