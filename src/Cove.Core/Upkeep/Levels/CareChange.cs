@@ -2,7 +2,11 @@ namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>Something that changed a level at an instant.</summary>
 /// <param name="At">When it happened.</param>
-public abstract record CareChange(DateTimeOffset At);
+public abstract record CareChange(DateTimeOffset At)
+{
+    /// <summary>Its place among changes of the same instant: first one looks, then cleans, then something happens; so no order of entries is left to chance.</summary>
+    internal abstract int Turn { get; }
+}
 
 /// <summary>The task was done.</summary>
 /// <param name="At">When it was finished.</param>
@@ -11,6 +15,8 @@ public sealed record Cleaned(DateTimeOffset At, Share Removed) : CareChange(At)
 {
     /// <summary>On glass, what the method takes of the film; null when that is not known, and the film goes as <see cref="Removed"/> says.</summary>
     public FilmCleaning? Film { get; init; }
+
+    internal override int Turn => 1;
 }
 
 /// <summary>A cleaning of a pane by a method.</summary>
@@ -28,6 +34,8 @@ public sealed record Jumped(DateTimeOffset At, double Amount, string Cause) : Ca
 {
     /// <summary>On glass, how much of it is oily film.</summary>
     public Share Oily { get; init; }
+
+    internal override int Turn => 2;
 }
 
 /// <summary>The owner looked, and the level is what was seen.</summary>
@@ -39,4 +47,6 @@ public sealed record Observed(DateTimeOffset At, Level Level, double Spread, int
 {
     /// <summary>Whether it judges the cleaning before it rather than what has settled since.</summary>
     public bool JudgesCleaning { get; init; }
+
+    internal override int Turn => 0;
 }

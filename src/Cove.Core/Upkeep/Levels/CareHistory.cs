@@ -51,15 +51,13 @@ public sealed class CareHistory
 
     /// <summary>The level just after the last change up to an instant.</summary>
     /// <param name="until">Changes at or before this instant count.</param>
-    public CareState StateAt(DateTimeOffset until)
-    {
-        LevelTrail trail = TrailAt(until);
-        return new CareState(
-            trail.At,
-            new Level(trail.LevelWith(Soiling.Multiplier)),
-            Soiling.OnGlass ? trail.FilmWith(Soiling.Multiplier).OilyShare : null
-        );
-    }
+    public CareState StateAt(DateTimeOffset until) => WalkTo(until).StateWith(Soiling.Multiplier);
+
+    /// <summary>The history followed to its end.</summary>
+    internal LevelWalk Walk => WalkTo(DateTimeOffset.MaxValue);
+
+    /// <summary>The last thing that changed the level; null when nothing has.</summary>
+    internal CareChange? LastChange => changes.Count > 0 ? changes[^1] : null;
 
     /// <summary>The film on a pane at an instant.</summary>
     /// <param name="instant">At or after the start; earlier gives the film at the start.</param>
@@ -94,61 +92,18 @@ public sealed class CareHistory
     }
 
     /// <summary>What the looks of this history say about how fast the level rises; looks that came too soon after a change to say anything are left out.</summary>
-    public IReadOnlyList<RateEvidence> Evidence()
-    {
-        var evidence = new List<RateEvidence>();
-        LevelTrail trail = LevelTrail.From(Start, unlearnt, Usage);
-        foreach (CareChange change in changes)
-        {
-            trail = trail.Until(change.At, unlearnt, Usage);
-            if (change is Observed look && trail.EvidenceOf(look) is { } found)
-            {
-                evidence.Add(found);
-            }
-
-            trail = trail.After(change);
-        }
-
-        return evidence;
-    }
+    public IReadOnlyList<RateEvidence> Evidence() => Walk.Evidence;
 
     /// <summary>What looks the evening after say about the cleanings they judge: what was left beside what the table leaves. A look that nothing was cleaned before says nothing.</summary>
     /// <remarks>To be asked of a history in which nothing has been learnt of cleanings yet.</remarks>
-    public IReadOnlyList<ResidueEvidence> Residues()
-    {
-        var evidence = new List<ResidueEvidence>();
-        LevelTrail trail = LevelTrail.From(Start, unlearnt, Usage);
-        (FilmCleaning Cleaning, double Left)? last = null;
-        foreach (CareChange change in changes)
-        {
-            trail = trail.Until(change.At, unlearnt, Usage);
-            LevelTrail before = trail;
-            trail = trail.After(change);
-            if (change is Cleaned cleaned)
-            {
-                last = cleaned.Film is { } film ? (film, trail.LevelWith(Soiling.Multiplier)) : null;
-            }
-            else if (change is Observed { JudgesCleaning: true } look && last is { Left: > 0 } judged)
-            {
-                double settled = before.LevelWith(Soiling.Multiplier) - judged.Left;
-                evidence.Add(ResidueEvidence.Of(judged.Cleaning.MethodId, judged.Left, settled, look));
-                last = null;
-            }
-        }
+    public IReadOnlyList<ResidueEvidence> Residues() => Walk.Residues;
 
-        return evidence;
-    }
+    private LevelTrail TrailAt(DateTimeOffset until) => WalkTo(until).Trail;
 
-    private LevelTrail TrailAt(DateTimeOffset until)
-    {
-        LevelTrail trail = LevelTrail.From(Start, unlearnt, Usage);
-        foreach (CareChange change in changes.TakeWhile(change => change.At <= until))
-        {
-            trail = trail.Until(change.At, unlearnt, Usage).After(change);
-        }
-
-        return trail;
-    }
+    private LevelWalk WalkTo(DateTimeOffset until) =>
+        changes
+            .TakeWhile(change => change.At <= until)
+            .Aggregate(LevelWalk.From(Start, unlearnt, Usage), (walk, change) => walk.After(change));
 
     private LevelPoint Point(LevelTrail trail)
     {

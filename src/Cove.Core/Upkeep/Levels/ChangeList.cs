@@ -6,15 +6,20 @@ internal static class ChangeList
     /// <summary>Looks this far after the first of them are of the same occasion, unless something else happened in between.</summary>
     private static readonly TimeSpan Occasion = TimeSpan.FromHours(12);
 
+    /// <summary>Whether a look is summed up with an earlier one, when nothing else lies between them.</summary>
+    /// <param name="first">The first look of the occasion.</param>
+    /// <param name="look">A look that is not earlier.</param>
+    public static bool AreOfOneOccasion(Observed first, Observed look) => look.At - first.At <= Occasion;
+
     /// <summary>The changes, oldest first, with the looks of one occasion made one at the time of the first.</summary>
     /// <remarks>A sum does not depend on the order of its terms, so neither level nor learning depends on the order of the looks of a day.</remarks>
     public static IReadOnlyList<CareChange> InOrder(IEnumerable<CareChange> changes)
     {
         var list = new List<CareChange>();
         var occasion = new List<Observed>();
-        foreach (CareChange change in changes.OrderBy(change => change.At).ThenBy(Rank))
+        foreach (CareChange change in changes.OrderBy(change => change.At).ThenBy(change => change.Turn))
         {
-            if (change is Observed look && (occasion.Count == 0 || look.At - occasion[0].At <= Occasion))
+            if (change is Observed look && (occasion.Count == 0 || AreOfOneOccasion(occasion[0], look)))
             {
                 occasion.Add(look);
                 continue;
@@ -43,15 +48,6 @@ internal static class ChangeList
             }
         }
     }
-
-    /// <summary>At one instant one looks first, then cleans, then something happens; so no order of entries is left to chance.</summary>
-    private static int Rank(CareChange change) =>
-        change switch
-        {
-            Observed => 0,
-            Cleaned => 1,
-            _ => 2,
-        };
 
     /// <summary>The mean of the logarithms, each weighed by how little its test scatters.</summary>
     private static Observed Sum(List<Observed> looks)

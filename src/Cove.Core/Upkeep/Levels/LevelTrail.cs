@@ -38,6 +38,9 @@ internal readonly record struct LevelTrail(
             0
         );
 
+    /// <summary>A level that has just come clean.</summary>
+    public static LevelTrail Fresh(DateTimeOffset at) => new(at, 0, 0, 0, 0, 0);
+
     public double LevelWith(double multiplier) => Known + (multiplier * Rise);
 
     /// <summary>The film on a pane.</summary>

@@ -51,6 +51,9 @@ public sealed record CareTask(
     /// <summary>Tasks whose drying must be over before this one may begin.</summary>
     public IReadOnlyList<string> AfterDryingOf { get; init; } = [];
 
+    /// <summary>Whether its level begins anew when it came clean, however it stood before. On glass it never does: what a method leaves there stays in the reckoning.</summary>
+    public bool BeginsAnew => Stage != Stage.Glass;
+
     /// <summary>Whether a surface is one this task tends.</summary>
     public bool Tends(Surface surface) =>
         Kinds.Contains(surface.Kind)

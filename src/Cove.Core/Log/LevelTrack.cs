@@ -1,0 +1,25 @@
+using Cove.Core.Upkeep.Levels;
+
+namespace Cove.Core.Log;
+
+/// <summary>A level as a replay follows it.</summary>
+/// <param name="Walk">How far it has been followed.</param>
+/// <param name="StartAt">Where its record begins.</param>
+/// <param name="Last">What changed it last; null when nothing has.</param>
+internal sealed record LevelTrack(LevelWalk Walk, DateTimeOffset StartAt, CareChange? Last)
+{
+    /// <summary>Follows a history to its end.</summary>
+    public static LevelTrack Of(CareHistory history) =>
+        new(history.Walk, history.Start.At, history.LastChange);
+
+    /// <summary>The level after one change more; null when it cannot simply go on: the change belongs before what is known already, or to a look that was taken in.</summary>
+    public LevelTrack? After(CareChange change) =>
+        Last is { } last
+        && (
+            change.At < last.At
+            || (change.At == last.At && change.Turn < last.Turn)
+            || (change is Observed look && last is Observed first && ChangeList.AreOfOneOccasion(first, look))
+        )
+            ? null
+            : this with { Walk = Walk.After(change), Last = change };
+}

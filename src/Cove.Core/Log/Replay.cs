@@ -1,0 +1,224 @@
+using System.Collections.Immutable;
+using Cove.Core.Learning;
+using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Upkeep.Use;
+using Cove.Core.Vehicles;
+
+namespace Cove.Core.Log;
+
+/// <summary>What a log comes to: where every level of a car stands after its entries, and what they have taught.</summary>
+/// <remarks>
+/// Pure and unchanging: the same car, use and entries give the same replay, whether they were lived, read from a file
+/// or imagined. Nothing is asked about the present; for levels at an instant put the states into a
+/// <see cref="Cars.CareLedger"/>. To ask about the past, leave out what is later: <see cref="Of"/> does so.
+/// For one more entry use <see cref="Then"/>, which need not begin again.
+/// </remarks>
+public sealed class Replay
+{
+    private readonly Vehicle vehicle;
+    private readonly Usage usage;
+    private readonly ImmutableDictionary<CareKey, LevelTrack> tracks;
+    private readonly Chain? log;
+    private readonly DateTimeOffset taughtSince;
+    private readonly Lazy<LearntRates> learnt;
+
+    private Replay(
+        Vehicle vehicle,
+        Usage usage,
+        ImmutableDictionary<CareKey, LevelTrack> tracks,
+        Chain? log,
+        DateTimeOffset taughtSince,
+        LearntResidues residues,
+        Lazy<LearntRates>? learnt = null
+    )
+    {
+        this.vehicle = vehicle;
+        this.usage = usage;
+        this.tracks = tracks;
+        this.log = log;
+        this.taughtSince = taughtSince;
+        Residues = residues;
+        this.learnt = learnt ?? new Lazy<LearntRates>(Learn);
+    }
+
+    /// <summary>What has been learnt of how fast its levels rise.</summary>
+    public LearntRates Learnt => learnt.Value;
+
+    /// <summary>What has been learnt of what cleaning leaves on its glass.</summary>
+    public LearntResidues Residues { get; }
+
+    /// <summary>Every level of the car that is in care, as it stood just after its last change.</summary>
+    public IReadOnlyDictionary<CareKey, CareState> States =>
+        tracks.ToDictionary(
+            pair => pair.Key,
+            pair => pair.Value.Walk.StateWith(Learnt.Of(pair.Key.TaskId).Median)
+        );
+
+    /// <summary>Replays a log from nothing.</summary>
+    /// <param name="vehicle">The car as it is.</param>
+    /// <param name="usage">How it was and will be used.</param>
+    /// <param name="entries">The log, in any order. Undone entries do not count.</param>
+    /// <param name="until">What is later than this is left out; null for nothing.</param>
+    public static Replay Of(
+        Vehicle vehicle,
+        Usage usage,
+        IEnumerable<LogEntry> entries,
+        DateTimeOffset? until = null
+    )
+    {
+        var records = new LevelRecords(
+            vehicle,
+            until is { } last ? entries.Where(entry => entry.At <= last) : entries
+        );
+        LearntResidues residues = records.HasJudgements
+            ? LearntResidues.Learn(
+                Histories(LearntResidues.Nothing)
+                    .SelectMany(level => level.History.Residues())
+                    .Where(evidence => evidence.At > records.TaughtSince)
+            )
+            : LearntResidues.Nothing;
+        return new Replay(
+            vehicle,
+            usage,
+            Histories(residues)
+                .ToImmutableDictionary(level => level.Key, level => LevelTrack.Of(level.History)),
+            records.Entries.Aggregate((Chain?)null, (before, entry) => new Chain(entry, before)),
+            records.TaughtSince,
+            residues
+        );
+
+        IEnumerable<(CareKey Key, CareHistory History)> Histories(LearntResidues left) =>
+            records.Keys.Select(level =>
+                (
+                    LevelRecords.KeyOf(level.Item, level.Surface),
+                    records.HistoryOf(level.Item, level.Surface, usage, LearntRates.Nothing, left)
+                )
+            );
+    }
+
+    /// <summary>The histories of the levels of a car, with what has been learnt already.</summary>
+    /// <param name="vehicle">The car as it is.</param>
+    /// <param name="usage">How it was and will be used.</param>
+    /// <param name="entries">The log, or a part of it that tells as much.</param>
+    /// <param name="learnt">How fast its levels rise.</param>
+    /// <param name="residues">What cleaning leaves on its glass.</param>
+    public static IReadOnlyDictionary<CareKey, CareHistory> Histories(
+        Vehicle vehicle,
+        Usage usage,
+        IEnumerable<LogEntry> entries,
+        LearntRates learnt,
+        LearntResidues residues
+    )
+    {
+        var records = new LevelRecords(vehicle, entries);
+        return records.Keys.ToDictionary(
+            level => LevelRecords.KeyOf(level.Item, level.Surface),
+            level => records.HistoryOf(level.Item, level.Surface, usage, learnt, residues)
+        );
+    }
+
+    /// <summary>The replay with one entry more.</summary>
+    /// <remarks>Where the entry only goes on from what is here, just the levels it touches are followed, and the result is exactly that of replaying everything: thousands of such steps are cheap. Where it reaches back, because it is earlier than what is known of a level, belongs to a check of the same occasion, or teaches what a cleaning left, everything is replayed.</remarks>
+    public Replay Then(LogEntry entry)
+    {
+        if (!entry.Counts)
+        {
+            return this;
+        }
+
+        return StepBy(entry) ?? Of(vehicle, usage, Chain.Entries(new Chain(entry, log)));
+    }
+
+    private Replay? StepBy(LogEntry entry) =>
+        entry switch
+        {
+            TaskDone done => Step(
+                done,
+                LevelChanges
+                    .TasksDoneBy(done)
+                    .SelectMany(taskId => tracks.Keys.Where(key => key.TaskId == taskId))
+                    .Select(key =>
+                        (
+                            key,
+                            (CareChange)
+                                LevelChanges.Of(
+                                    done,
+                                    CareTasks.Find(key.TaskId)!,
+                                    key.SurfaceId,
+                                    Residues
+                                )
+                        )
+                    )
+            ),
+            Happened happened => Step(
+                happened,
+                On(happened.SurfaceIds)
+                    .SelectMany(key => LevelChanges.Of(happened, key).Select(change => (key, change)))
+            ),
+            Checked look when !LevelChanges.JudgesCleaning(look) => Step(
+                look,
+                On(look.SurfaceIds).SelectMany(key => LevelChanges.Of(look, key).Select(change => (key, change)))
+            ),
+            Checked or LevelBegan or LearningForgotten => null,
+            _ => new Replay(vehicle, usage, tracks, new Chain(entry, log), taughtSince, Residues, learnt),
+        };
+
+    private IEnumerable<CareKey> On(IReadOnlyList<string> surfaceIds) =>
+        tracks.Keys.Where(key => surfaceIds.Contains(key.SurfaceId, StringComparer.Ordinal));
+
+    /// <summary>The replay after some levels have changed; null when one of them cannot simply go on.</summary>
+    private Replay? Step(LogEntry entry, IEnumerable<(CareKey Key, CareChange Change)> changes)
+    {
+        ImmutableDictionary<CareKey, LevelTrack>.Builder next = tracks.ToBuilder();
+        bool taught = false;
+        foreach (var (key, change) in changes)
+        {
+            LevelTrack before = next[key];
+            if (change.At < before.StartAt)
+            {
+                // What lies before the record of the level does not touch it.
+                continue;
+            }
+
+            if (before.After(change) is not { } after)
+            {
+                return null;
+            }
+
+            taught |= after.Walk.Evidence.Count != before.Walk.Evidence.Count;
+            next[key] = after;
+        }
+
+        return new Replay(
+            vehicle,
+            usage,
+            next.ToImmutable(),
+            new Chain(entry, log),
+            taughtSince,
+            Residues,
+            taught ? null : learnt
+        );
+    }
+
+    private LearntRates Learn() =>
+        RateLearning.Learn(
+            tracks.SelectMany(pair =>
+                pair.Value.Walk.Evidence.Where(evidence => evidence.At > taughtSince)
+                    .Select(evidence => (pair.Key.TaskId, evidence))
+            )
+        );
+
+    /// <summary>The entries of a log, the latest first.</summary>
+    private sealed record Chain(LogEntry Entry, Chain? Before)
+    {
+        public static IEnumerable<LogEntry> Entries(Chain? last)
+        {
+            for (Chain? next = last; next is not null; next = next.Before)
+            {
+                yield return next.Entry;
+            }
+        }
+    }
+}
