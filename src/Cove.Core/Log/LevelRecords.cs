@@ -15,14 +15,17 @@ internal sealed class LevelRecords
     private readonly LogEntry[] entries;
     private readonly ILookup<string, TaskDone> done;
     private readonly ILookup<string, LogEntry> onSurface;
-    private readonly Dictionary<CareKey, LevelBegan> began;
+    private readonly Dictionary<CareKey, LevelBegan> began = [];
+
+    /// <summary>The cleanings of each task that did the same on every surface.</summary>
+    private readonly Dictionary<string, Cleaned[]> cleanings = new(StringComparer.Ordinal);
 
     /// <summary>Sorts a log.</summary>
     /// <param name="vehicle">The car.</param>
     /// <param name="log">Its entries in any order; undone ones are left out.</param>
     public LevelRecords(Vehicle vehicle, IEnumerable<LogEntry> log)
     {
-        entries = [.. log.Where(entry => entry.Counts).OrderBy(entry => entry.At).ThenBy(entry => entry.Id)];
+        entries = [.. log.Where(entry => entry.Counts).OrderBy(entry => entry.At)];
         done = entries
             .OfType<TaskDone>()
             .SelectMany(entry => LevelChanges.TasksDoneBy(entry).Select(taskId => (taskId, entry)))
@@ -30,23 +33,24 @@ internal sealed class LevelRecords
         onSurface = entries
             .SelectMany(entry => SurfacesOf(entry).Select(surfaceId => (surfaceId, entry)))
             .ToLookup(pair => pair.surfaceId, pair => pair.entry, StringComparer.Ordinal);
-        began = [];
         foreach (LevelBegan entry in entries.OfType<LevelBegan>())
         {
             began[entry.Key] = entry;
         }
 
-        Keys =
+        TaughtSince =
+            entries.OfType<LearningForgotten>().LastOrDefault()?.At ?? DateTimeOffset.MinValue;
+        Levels =
         [
             .. CareBook
                 .For(vehicle)
-                .SelectMany(item => item.Surfaces.Select(surface => (Item: item, Surface: surface)))
-                .Where(level => began.ContainsKey(KeyOf(level.Item, level.Surface))),
+                .SelectMany(item => item.Surfaces.Select(surface => new RecordedLevel(item, surface)))
+                .Where(level => began.ContainsKey(level.Key)),
         ];
     }
 
     /// <summary>Every level of the car that has a record.</summary>
-    public IReadOnlyList<(CareItem Item, Surface Surface)> Keys { get; }
+    public IReadOnlyList<RecordedLevel> Levels { get; }
 
     /// <summary>The entries that count, in order.</summary>
     public IReadOnlyList<LogEntry> Entries => entries;
@@ -55,53 +59,84 @@ internal sealed class LevelRecords
     public bool HasJudgements => entries.OfType<Checked>().Any(LevelChanges.JudgesCleaning);
 
     /// <summary>What was learnt before this teaches nothing any more.</summary>
-    public DateTimeOffset TaughtSince =>
-        entries.OfType<LearningForgotten>().LastOrDefault()?.At ?? DateTimeOffset.MinValue;
+    public DateTimeOffset TaughtSince { get; }
 
     /// <summary>The history of a level.</summary>
-    /// <param name="item">The task on this car.</param>
-    /// <param name="surface">One of its surfaces, of <see cref="Keys"/>.</param>
+    /// <param name="level">One of <see cref="Levels"/>.</param>
     /// <param name="usage">How the car is used.</param>
     /// <param name="learnt">How fast its levels rise.</param>
     /// <param name="residues">What cleaning leaves on its glass.</param>
     public CareHistory HistoryOf(
-        CareItem item,
-        Surface surface,
+        RecordedLevel level,
         Usage usage,
         LearntRates learnt,
         LearntResidues residues
     )
     {
-        CareKey key = KeyOf(item, surface);
-        LevelBegan start = began[key];
+        LevelBegan start = began[level.Key];
+        RateBelief rate = learnt.Of(level.Key.TaskId);
         return new CareHistory(
             new CareState(start.At, start.Level),
-            item.SoilingOf(surface) with
+            level.Item.SoilingOf(level.Surface) with
             {
-                Multiplier = learnt.Of(item.Task.Id).Median,
+                Multiplier = rate.Median,
             },
             usage,
-            ChangesOf(item.Task, key, residues),
-            learnt.Of(item.Task.Id).Spread
+            Merged(CleaningsOf(level, residues), [.. OthersOf(level.Key)]),
+            rate.Spread
         );
     }
 
-    private IEnumerable<CareChange> ChangesOf(CareTask task, CareKey key, LearntResidues residues) =>
-        done[task.Id]
-            .Select(entry => (CareChange)LevelChanges.Of(entry, task, key.SurfaceId, residues))
-            .Concat(
-                onSurface[key.SurfaceId]
-                    .SelectMany(entry =>
-                        entry switch
-                        {
-                            Happened happened => LevelChanges.Of(happened, key),
-                            Checked look => LevelChanges.Of(look, key),
-                            _ => [],
-                        }
-                    )
+    private Cleaned[] CleaningsOf(RecordedLevel level, LearntResidues residues)
+    {
+        CareTask task = level.Item.Task;
+        if (!task.BeginsAnew)
+        {
+            return Cleanings();
+        }
+
+        if (!cleanings.TryGetValue(task.Id, out Cleaned[]? known))
+        {
+            known = Cleanings();
+            cleanings[task.Id] = known;
+        }
+
+        return known;
+
+        Cleaned[] Cleanings() =>
+            [.. done[task.Id].Select(entry => LevelChanges.Of(entry, task, level.Surface.Id, residues))];
+    }
+
+    private IEnumerable<CareChange> OthersOf(CareKey key) =>
+        onSurface[key.SurfaceId]
+            .SelectMany(entry =>
+                entry switch
+                {
+                    Happened happened => LevelChanges.Of(happened, key),
+                    Checked look => LevelChanges.Of(look, key),
+                    _ => [],
+                }
             );
 
-    public static CareKey KeyOf(CareItem item, Surface surface) => new(item.Task.Id, surface.Id);
+    /// <summary>Two lists that are in order as one that is.</summary>
+    private static IEnumerable<CareChange> Merged(Cleaned[] cleanings, CareChange[] others)
+    {
+        int next = 0;
+        foreach (Cleaned cleaned in cleanings)
+        {
+            while (next < others.Length && ChangeList.IsBefore(others[next], cleaned))
+            {
+                yield return others[next++];
+            }
+
+            yield return cleaned;
+        }
+
+        while (next < others.Length)
+        {
+            yield return others[next++];
+        }
+    }
 
     private static IEnumerable<string> SurfacesOf(LogEntry entry) =>
         entry switch
@@ -110,4 +145,13 @@ internal sealed class LevelRecords
             Checked look => look.SurfaceIds.Distinct(StringComparer.Ordinal),
             _ => [],
         };
+}
+
+/// <summary>A level of a car that has a record.</summary>
+/// <param name="Item">The task on this car.</param>
+/// <param name="Surface">One of its surfaces.</param>
+internal sealed record RecordedLevel(CareItem Item, Surface Surface)
+{
+    /// <summary>Names the level.</summary>
+    public CareKey Key { get; } = new(Item.Task.Id, Surface.Id);
 }

@@ -16,8 +16,7 @@ internal sealed record LevelTrack(LevelWalk Walk, DateTimeOffset StartAt, CareCh
     public LevelTrack? After(CareChange change) =>
         Last is { } last
         && (
-            change.At < last.At
-            || (change.At == last.At && change.Turn < last.Turn)
+            ChangeList.IsBefore(change, last)
             || (change is Observed look && last is Observed first && ChangeList.AreOfOneOccasion(first, look))
         )
             ? null

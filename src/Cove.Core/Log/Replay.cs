@@ -74,28 +74,26 @@ public sealed class Replay
         );
         LearntResidues residues = records.HasJudgements
             ? LearntResidues.Learn(
-                Histories(LearntResidues.Nothing)
-                    .SelectMany(level => level.History.Residues())
+                records
+                    .Levels.Where(level => !level.Item.Task.BeginsAnew)
+                    .SelectMany(level => HistoryOf(level, LearntResidues.Nothing).Residues())
                     .Where(evidence => evidence.At > records.TaughtSince)
             )
             : LearntResidues.Nothing;
         return new Replay(
             vehicle,
             usage,
-            Histories(residues)
-                .ToImmutableDictionary(level => level.Key, level => LevelTrack.Of(level.History)),
+            records.Levels.ToImmutableDictionary(
+                level => level.Key,
+                level => LevelTrack.Of(HistoryOf(level, residues))
+            ),
             records.Entries.Aggregate((Chain?)null, (before, entry) => new Chain(entry, before)),
             records.TaughtSince,
             residues
         );
 
-        IEnumerable<(CareKey Key, CareHistory History)> Histories(LearntResidues left) =>
-            records.Keys.Select(level =>
-                (
-                    LevelRecords.KeyOf(level.Item, level.Surface),
-                    records.HistoryOf(level.Item, level.Surface, usage, LearntRates.Nothing, left)
-                )
-            );
+        CareHistory HistoryOf(RecordedLevel level, LearntResidues left) =>
+            records.HistoryOf(level, usage, LearntRates.Nothing, left);
     }
 
     /// <summary>The histories of the levels of a car, with what has been learnt already.</summary>
@@ -113,9 +111,9 @@ public sealed class Replay
     )
     {
         var records = new LevelRecords(vehicle, entries);
-        return records.Keys.ToDictionary(
-            level => LevelRecords.KeyOf(level.Item, level.Surface),
-            level => records.HistoryOf(level.Item, level.Surface, usage, learnt, residues)
+        return records.Levels.ToDictionary(
+            level => level.Key,
+            level => records.HistoryOf(level, usage, learnt, residues)
         );
     }
 

@@ -17,7 +17,7 @@ internal static class ChangeList
     {
         var list = new List<CareChange>();
         var occasion = new List<Observed>();
-        foreach (CareChange change in changes.OrderBy(change => change.At).ThenBy(change => change.Turn))
+        foreach (CareChange change in Sorted([.. changes]))
         {
             if (change is Observed look && (occasion.Count == 0 || AreOfOneOccasion(occasion[0], look)))
             {
@@ -48,6 +48,24 @@ internal static class ChangeList
             }
         }
     }
+
+    /// <summary>By instant and turn. Most lists come that way, and finding that out is cheaper than sorting.</summary>
+    private static IEnumerable<CareChange> Sorted(List<CareChange> changes)
+    {
+        for (int i = 1; i < changes.Count; i++)
+        {
+            if (IsBefore(changes[i], changes[i - 1]))
+            {
+                return changes.OrderBy(change => change.At).ThenBy(change => change.Turn);
+            }
+        }
+
+        return changes;
+    }
+
+    /// <summary>Whether a change comes before another one.</summary>
+    public static bool IsBefore(CareChange one, CareChange other) =>
+        one.At < other.At || (one.At == other.At && one.Turn < other.Turn);
 
     /// <summary>The mean of the logarithms, each weighed by how little its test scatters.</summary>
     private static Observed Sum(List<Observed> looks)

@@ -25,8 +25,7 @@ public sealed class Usage
     public IReadOnlyList<UsageEntry> Entries => entries;
 
     /// <summary>What holds at an instant.</summary>
-    public UsageEntry At(DateTimeOffset instant) =>
-        entries.LastOrDefault(entry => entry.From <= instant) ?? entries[0];
+    public UsageEntry At(DateTimeOffset instant) => entries[IndexAt(instant)];
 
     /// <summary>The use and the time of year at an instant.</summary>
     public Conditions ConditionsAt(DateTimeOffset instant) => new(At(instant).Use, instant.UtcDateTime.Month);
@@ -37,30 +36,39 @@ public sealed class Usage
     public IEnumerable<UsageStretch> Between(DateTimeOffset from, DateTimeOffset to)
     {
         DateTimeOffset start = from;
-        foreach (UsageEntry entry in entries.Where(entry => entry.From > from && entry.From < to))
+        for (int i = IndexAt(from); start < to; i++)
         {
-            foreach (UsageStretch stretch in BySeason(start, entry.From))
+            DateTimeOffset end = i + 1 < entries.Count && entries[i + 1].From < to ? entries[i + 1].From : to;
+            foreach (UsageStretch stretch in BySeason(entries[i].Use, start, end))
             {
                 yield return stretch;
             }
 
-            start = entry.From;
-        }
-
-        foreach (UsageStretch stretch in BySeason(start, to))
-        {
-            yield return stretch;
+            start = end;
         }
     }
 
-    private IEnumerable<UsageStretch> BySeason(DateTimeOffset from, DateTimeOffset to)
+    /// <summary>The place of the entry that holds at an instant.</summary>
+    private int IndexAt(DateTimeOffset instant)
     {
-        bool seasonal = At(from).Use.IsSeasonal;
+        int low = 0;
+        int high = entries.Count - 1;
+        while (low < high)
+        {
+            int middle = (low + high + 1) / 2;
+            (low, high) = entries[middle].From <= instant ? (middle, high) : (low, middle - 1);
+        }
+
+        return low;
+    }
+
+    private static IEnumerable<UsageStretch> BySeason(CarUse use, DateTimeOffset from, DateTimeOffset to)
+    {
         for (DateTimeOffset start = from; start < to; )
         {
-            DateTimeOffset turn = seasonal ? NextMonth(start) : to;
+            DateTimeOffset turn = use.IsSeasonal ? NextMonth(start) : to;
             DateTimeOffset end = turn < to ? turn : to;
-            yield return new UsageStretch(start, end, ConditionsAt(start));
+            yield return new UsageStretch(start, end, new Conditions(use, start.UtcDateTime.Month));
             start = end;
         }
     }
