@@ -85,7 +85,9 @@ public class ReplayBenchmarks
     private static IEnumerable<LogEntry> WeekOf(IReadOnlyList<CareItem> items, int week)
     {
         DateTimeOffset at = Start.AddDays(7 * week);
-        foreach (CareItem item in items.Where(item => week % Math.Max(1, (int)(item.Task.IntervalDays / 7)) == 0))
+        foreach (
+            CareItem item in items.Where(item => week % Math.Max(1, (int)(item.Task.IntervalDays / 7)) == 0)
+        )
         {
             yield return new TaskDone(
                 Guid.NewGuid(),

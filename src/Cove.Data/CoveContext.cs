@@ -88,7 +88,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
                 row.TaskId,
                 row.SurfaceId,
             });
-            state.Ignore(row => row.Key).Ignore(row => row.Start).Ignore(row => row.State);
+            state.Ignore(row => row.Key).Ignore(row => row.Beginning).Ignore(row => row.State);
         });
         modelBuilder.Entity<LogRow>(entry =>
         {

@@ -24,16 +24,16 @@ public static class CoveDatabase
                     .AddInterceptors(provider.GetRequiredService<QueryCount>())
         );
         // The stores are public but only made here, so that the context stays inside this project.
-        services.AddScoped(provider => new CareReplay(Context(provider)));
-        services.AddScoped(provider => new VehicleStore(Context(provider), Replay(provider)));
-        services.AddScoped(provider => new UseStore(Context(provider), Vehicles(provider), Replay(provider)));
+        services.AddScoped(provider => new LevelStore(Context(provider)));
+        services.AddScoped(provider => new VehicleStore(Context(provider), Levels(provider)));
+        services.AddScoped(provider => new UseStore(Context(provider), Vehicles(provider), Levels(provider)));
         services.AddScoped(provider => new VehicleFileStore(
             Context(provider),
             Vehicles(provider),
-            Replay(provider)
+            Levels(provider)
         ));
-        services.AddScoped(provider => new LogStore(Context(provider), Vehicles(provider), Replay(provider)));
-        services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Replay(provider)));
+        services.AddScoped(provider => new LogStore(Context(provider), Vehicles(provider), Levels(provider)));
+        services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Levels(provider)));
         services.AddScoped(provider => new ShelfStore(Context(provider)));
         services.AddScoped(provider => new ReminderStore(Context(provider)));
         services.AddScoped(provider => new Changes(Context(provider), folder));
@@ -46,7 +46,7 @@ public static class CoveDatabase
             Context(provider),
             Vehicles(provider),
             provider.GetRequiredService<ShelfStore>(),
-            Replay(provider)
+            Levels(provider)
         ));
         return services;
     }
@@ -57,7 +57,7 @@ public static class CoveDatabase
     private static VehicleStore Vehicles(IServiceProvider provider) =>
         provider.GetRequiredService<VehicleStore>();
 
-    private static CareReplay Replay(IServiceProvider provider) => provider.GetRequiredService<CareReplay>();
+    private static LevelStore Levels(IServiceProvider provider) => provider.GetRequiredService<LevelStore>();
 
     /// <summary>Brings the database up to date. When there is something to change in an existing file, a copy of it is kept beside it first.</summary>
     /// <param name="services">The services of a running application.</param>

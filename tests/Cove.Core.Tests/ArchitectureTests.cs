@@ -21,8 +21,11 @@ public sealed class ArchitectureTests
         ("Learning", ["Vehicles", "Upkeep"]),
         ("Choice", ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep"]),
         ("Methods", ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep", "Learning", "Choice"]),
-        ("Log", ["Upkeep"]),
-        ("Cars", ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep", "Learning", "Choice", "Methods"]),
+        ("Log", ["Vehicles", "Catalogue", "Upkeep", "Inspections", "Learning", "Choice", "Methods"]),
+        (
+            "Cars",
+            ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep", "Learning", "Choice", "Methods", "Log"]
+        ),
         (
             "Sessions",
             [
@@ -34,6 +37,7 @@ public sealed class ArchitectureTests
                 "Inspections",
                 "Choice",
                 "Methods",
+                "Log",
                 "Cars",
             ]
         ),

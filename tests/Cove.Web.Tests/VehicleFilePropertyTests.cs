@@ -64,7 +64,7 @@ public sealed class VehicleFilePropertyTests
             Surfaces = kind == LogEntryKind.Care ? [] : ["dash", "driver-seat"],
             Result =
                 kind == LogEntryKind.Look ? inspection.Results[0].Id
-                : kind == LogEntryKind.SpotTest ? LogStore.SpotPassed
+                : kind == LogEntryKind.SpotTest ? "passed"
                 : kind == LogEntryKind.Note ? StreakTest.Findings[0].Id
                 : string.Empty,
             Products =

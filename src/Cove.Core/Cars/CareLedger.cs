@@ -1,4 +1,5 @@
 using Cove.Core.Learning;
+using Cove.Core.Log;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
@@ -68,9 +69,9 @@ public sealed class CareLedger
             Residues
         );
 
-    /// <summary>The same ledger with something else learnt.</summary>
-    public CareLedger With(LearntRates learnt, LearntResidues residues) =>
-        new(Vehicle, Usage, states, learnt, Ways, residues);
+    /// <summary>The same car as it stands after a log.</summary>
+    public CareLedger After(Replay replay) =>
+        new(Vehicle, Usage, replay.States, replay.Learnt, Ways, replay.Residues);
 
     /// <summary>The film on a pane at an instant.</summary>
     /// <param name="item">The task that tends it, one of <see cref="Items"/>.</param>

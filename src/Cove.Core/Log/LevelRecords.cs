@@ -38,8 +38,7 @@ internal sealed class LevelRecords
             began[entry.Key] = entry;
         }
 
-        TaughtSince =
-            entries.OfType<LearningForgotten>().LastOrDefault()?.At ?? DateTimeOffset.MinValue;
+        TaughtSince = entries.OfType<LearningForgotten>().LastOrDefault()?.At ?? DateTimeOffset.MinValue;
         Levels =
         [
             .. CareBook

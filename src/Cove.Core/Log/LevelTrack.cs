@@ -20,5 +20,9 @@ internal sealed record LevelTrack(LevelWalk Walk, DateTimeOffset StartAt, CareCh
             || (change is Observed look && last is Observed first && ChangeList.AreOfOneOccasion(first, look))
         )
             ? null
-            : this with { Walk = Walk.After(change), Last = change };
+            : this with
+            {
+                Walk = Walk.After(change),
+                Last = change,
+            };
 }

@@ -23,4 +23,7 @@ public abstract record LogEntry
 
     /// <summary>Whether it counts: it was not undone.</summary>
     public bool Counts => UndoneAt is null;
+
+    /// <summary>Whether levels or what was learnt may change by it; see <see cref="Replay"/>.</summary>
+    public virtual bool MovesLevels => false;
 }

@@ -17,36 +17,40 @@ public static class Reminders
     /// <summary>How far back the log has to be read.</summary>
     public static readonly TimeSpan Reach = TimeSpan.FromDays(14);
 
+    /// <summary>The task whose cleaning shows only in the dark.</summary>
+    private const string NightTask = "windscreen";
+
     /// <summary>The reminders that stand at an instant, the earliest first. Some may not be due yet; see <see cref="Reminder.IsDueAt"/>.</summary>
-    /// <param name="done">The care done within <see cref="Reach"/>.</param>
-    /// <param name="lastNightCheck">When the windscreen was last looked through in the dark; null for never.</param>
+    /// <param name="log">The log of a car, at least what lies within <see cref="Reach"/>; in any order.</param>
     /// <param name="now">The present instant.</param>
     /// <param name="zone">Where the owner's days begin and end.</param>
-    public static IReadOnlyList<Reminder> Of(
-        IEnumerable<CareDone> done,
-        DateTimeOffset? lastNightCheck,
-        DateTimeOffset now,
-        TimeZoneInfo zone
-    )
+    public static IReadOnlyList<Reminder> Of(IEnumerable<LogEntry> log, DateTimeOffset now, TimeZoneInfo zone)
     {
-        CareDone[] all = [.. done];
-        IEnumerable<Reminder> drying = all.Where(entry =>
-                !entry.Settled && CareTasks.Find(entry.TaskId) is { } task && task.Drying >= Overnight
+        LogEntry[] recent = [.. log.Where(entry => entry.Counts && entry.At >= now - Reach)];
+        TaskDone[] done = [.. recent.OfType<TaskDone>()];
+        IEnumerable<Reminder> drying = done.Where(entry =>
+                entry.AnsweredAt is null
+                && CareTasks.Find(entry.TaskId) is { } task
+                && task.Drying >= Overnight
             )
             .Select(entry => new Reminder(
                 ReminderKind.Dry,
-                entry.EntryId,
+                entry.Id,
                 entry.TaskId,
                 entry.At + CareTasks.Find(entry.TaskId)!.Drying
             ));
+        DateTimeOffset? lookedThrough = recent
+            .OfType<Checked>()
+            .Where(TellsOfTheNight)
+            .Max(look => (DateTimeOffset?)look.At);
         // Only the last cleaning can be judged, whether it was answered or not.
-        IEnumerable<Reminder> night = all.Where(entry => entry.TaskId == "windscreen")
+        IEnumerable<Reminder> night = done.Where(entry => entry.TaskId == NightTask)
             .OrderByDescending(entry => entry.At)
             .Take(1)
-            .Where(entry => !entry.Settled && !(lastNightCheck > entry.At))
+            .Where(entry => entry.AnsweredAt is null && !(lookedThrough > entry.At))
             .Select(entry => new Reminder(
                 ReminderKind.NightCheck,
-                entry.EntryId,
+                entry.Id,
                 entry.TaskId,
                 EveningAfter(entry.At, zone)
             ))
@@ -54,19 +58,16 @@ public static class Reminders
         return [.. drying.Concat(night).OrderBy(reminder => reminder.From)];
     }
 
+    /// <summary>Whether a check answers how the glass is in the dark: the night check itself, or a glance through the windscreen at a lamp.</summary>
+    private static bool TellsOfTheNight(Checked look) =>
+        LevelChanges.JudgesCleaning(look) || look is { InspectionId: "glare", SurfaceIds: [NightTask] };
+
     private static DateTimeOffset EveningAfter(DateTimeOffset at, TimeZoneInfo zone)
     {
         DateTime evening = TimeZoneInfo.ConvertTime(at, zone).Date.AddDays(1).AddHours(EveningHour);
         return new DateTimeOffset(evening, zone.GetUtcOffset(evening));
     }
 }
-
-/// <summary>A care task that was done.</summary>
-/// <param name="EntryId">Its entry in the log.</param>
-/// <param name="TaskId">The task.</param>
-/// <param name="At">When.</param>
-/// <param name="Settled">Whether the owner has answered what there was to ask.</param>
-public readonly record struct CareDone(Guid EntryId, string TaskId, DateTimeOffset At, bool Settled);
 
 /// <summary>Something to be reminded of.</summary>
 /// <param name="Kind">What.</param>

@@ -141,12 +141,7 @@ public sealed class Replay
                         (
                             key,
                             (CareChange)
-                                LevelChanges.Of(
-                                    done,
-                                    CareTasks.Find(key.TaskId)!,
-                                    key.SurfaceId,
-                                    Residues
-                                )
+                                LevelChanges.Of(done, CareTasks.Find(key.TaskId)!, key.SurfaceId, Residues)
                         )
                     )
             ),
@@ -157,7 +152,8 @@ public sealed class Replay
             ),
             Checked look when !LevelChanges.JudgesCleaning(look) => Step(
                 look,
-                On(look.SurfaceIds).SelectMany(key => LevelChanges.Of(look, key).Select(change => (key, change)))
+                On(look.SurfaceIds)
+                    .SelectMany(key => LevelChanges.Of(look, key).Select(change => (key, change)))
             ),
             Checked or LevelBegan or LearningForgotten => null,
             _ => new Replay(vehicle, usage, tracks, new Chain(entry, log), taughtSince, Residues, learnt),

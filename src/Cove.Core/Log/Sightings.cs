@@ -9,7 +9,11 @@ namespace Cove.Core.Log;
 /// <param name="EventId">What happened.</param>
 /// <param name="SurfaceIds">The surfaces it touched.</param>
 public sealed record Happened(Guid Id, DateTimeOffset At, string EventId, IReadOnlyList<string> SurfaceIds)
-    : LogEntry(Id, At);
+    : LogEntry(Id, At)
+{
+    /// <inheritdoc/>
+    public override bool MovesLevels => true;
+}
 
 /// <summary>The owner checked a surface: the level is what was seen, and the rates learn from it.</summary>
 /// <remarks>The night check after glass is one of these; it judges the cleaning rather than what has settled since, as its <see cref="Inspections.Inspection"/> says.</remarks>
@@ -24,7 +28,11 @@ public sealed record Checked(
     string InspectionId,
     string ResultId,
     IReadOnlyList<string> SurfaceIds
-) : LogEntry(Id, At);
+) : LogEntry(Id, At)
+{
+    /// <inheritdoc/>
+    public override bool MovesLevels => true;
+}
 
 /// <summary>The owner tried a product on a hidden spot. It changes no level; what it says of safety is read by <see cref="ShelfRecords"/>.</summary>
 /// <param name="Id">Identifies the entry.</param>
@@ -53,8 +61,12 @@ public sealed record SpotTested(
 /// <param name="At">When.</param>
 /// <param name="FindingId">What was found.</param>
 /// <param name="SurfaceIds">The pane.</param>
-public sealed record StreakTested(Guid Id, DateTimeOffset At, string FindingId, IReadOnlyList<string> SurfaceIds)
-    : LogEntry(Id, At);
+public sealed record StreakTested(
+    Guid Id,
+    DateTimeOffset At,
+    string FindingId,
+    IReadOnlyList<string> SurfaceIds
+) : LogEntry(Id, At);
 
 /// <summary>The owner recorded what a maker says of a product or a surface. It changes no level; what it means for safety is read by <see cref="ShelfRecords"/>.</summary>
 /// <param name="Id">Identifies the entry.</param>

@@ -1,4 +1,5 @@
 using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Methods;
 
 namespace Cove.Core.Log;
 
@@ -26,6 +27,9 @@ public sealed record TaskDone(Guid Id, DateTimeOffset At, string TaskId, Share R
 
     /// <summary>Whether it came clean.</summary>
     public bool CameClean => Removed == Share.All;
+
+    /// <inheritdoc/>
+    public override bool MovesLevels => true;
 }
 
 /// <summary>A chore of a session was done: getting ready or setting back. It changes no level.</summary>
@@ -45,7 +49,12 @@ public sealed record ChoreDone(Guid Id, DateTimeOffset At, string ChoreId) : Log
 /// <param name="MethodId">The method.</param>
 /// <param name="Rounds">How often it was gone through; 1 or more.</param>
 /// <param name="SurfaceIds">The surfaces; none for a chore.</param>
-public sealed record MethodUsed(string MethodId, int Rounds, IReadOnlyList<string> SurfaceIds);
+public sealed record MethodUsed(string MethodId, int Rounds, IReadOnlyList<string> SurfaceIds)
+{
+    /// <summary>A method that was used as planned.</summary>
+    public static MethodUsed Of(MethodUse use) =>
+        new(use.Method.Id, use.Rounds, [.. use.Surfaces.Select(surface => surface.Id)]);
+}
 
 /// <summary>A product as it was used.</summary>
 /// <param name="ProductId">The product. It may have left the shelf since.</param>

@@ -1,4 +1,5 @@
 using Cove.Core.Cars;
+using Cove.Core.Log;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles.Plan;
@@ -47,14 +48,14 @@ public sealed class DemoData
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
     private readonly ShelfStore shelves;
-    private readonly CareReplay replay;
+    private readonly LevelStore levels;
 
-    internal DemoData(CoveContext context, VehicleStore vehicles, ShelfStore shelves, CareReplay replay)
+    internal DemoData(CoveContext context, VehicleStore vehicles, ShelfStore shelves, LevelStore levels)
     {
         this.shelves = shelves;
         this.context = context;
         this.vehicles = vehicles;
-        this.replay = replay;
+        this.levels = levels;
     }
 
     /// <summary>Lays the demo down, unless the database holds a vehicle already.</summary>
@@ -157,11 +158,7 @@ public sealed class DemoData
     /// <summary>Two spot tests on the seats, and what the handbook says of the screens.</summary>
     private async Task Try(Guid vehicleId, DateTimeOffset now, TimeZoneInfo zone, CancellationToken cancel)
     {
-        foreach (LogRow test in DemoEvents.SpotTests(now, zone))
-        {
-            test.VehicleId = vehicleId;
-            context.Log.Add(test);
-        }
+        context.Log.AddRange(DemoEvents.SpotTests(now, zone).Select(test => LogRows.Of(test, vehicleId)));
 
         context.Instructions.Add(
             new InstructionRow
@@ -181,19 +178,19 @@ public sealed class DemoData
     private async Task Live(
         Guid vehicleId,
         IReadOnlyList<DateTimeOffset> slots,
-        IReadOnlyList<LogRow> happenings,
+        IReadOnlyList<LogEntry> happenings,
         CancellationToken cancel
     )
     {
         CareLedger ledger = (await vehicles.Ledger(vehicleId, cancel))!;
-        foreach (LogRow happening in happenings)
-        {
-            happening.VehicleId = vehicleId;
-        }
-
+        List<CareStateRow> states = await context
+            .CareStates.AsNoTracking()
+            .Where(row => row.VehicleId == vehicleId)
+            .ToListAsync(cancel);
         CarShelf car = await shelves.For(ledger, cancel);
-        context.Log.AddRange(new DemoLife(car).Live(slots, happenings));
+        var life = new DemoLife(car, [.. states.Select(state => state.Beginning)]);
+        context.Log.AddRange(life.Live(slots, happenings).Select(entry => LogRows.Of(entry, vehicleId)));
         await context.SaveChangesAsync(cancel);
-        await replay.Refresh(ledger, cancel);
+        await levels.Refresh(ledger, cancel);
     }
 }

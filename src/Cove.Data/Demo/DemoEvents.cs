@@ -1,12 +1,12 @@
 using Cove.Core.Catalogue.Amounts;
-using Cove.Data.Rows;
+using Cove.Core.Log;
 
 namespace Cove.Data;
 
 /// <summary>What befell the beekeeper's estate, and what its owner saw of it.</summary>
 internal static class DemoEvents
 {
-    public static IReadOnlyList<LogRow> OfTheEstate(DateTimeOffset now, TimeZoneInfo zone) =>
+    public static IReadOnlyList<LogEntry> OfTheEstate(DateTimeOffset now, TimeZoneInfo zone) =>
         [
             Event(now, zone, 61, 17.5, "spill", "wax flakes", "boot"),
             Event(now, zone, 4, 18.2, "mud-and-sand", "clay from the track", "driver-mat", "front-carpet"),
@@ -27,50 +27,44 @@ internal static class DemoEvents
         ];
 
     /// <summary>What the owner tried on a hidden spot of the seats: fabric cleaner passed, strong all-purpose cleaner did not.</summary>
-    public static IReadOnlyList<LogRow> SpotTests(DateTimeOffset now, TimeZoneInfo zone) =>
+    public static IReadOnlyList<LogEntry> SpotTests(DateTimeOffset now, TimeZoneInfo zone) =>
         [
-            SpotTest(now, zone, 170, 5, "Fabric cleaner concentrate", 8, LogStore.SpotPassed),
-            SpotTest(now, zone, 168, 2, "All-purpose concentrate", 10, LogStore.SpotFailed),
+            SpotTest(now, zone, 170, 5, "Fabric cleaner concentrate", 8, passed: true),
+            SpotTest(now, zone, 168, 2, "All-purpose concentrate", 10, passed: false),
         ];
 
-    private static LogRow SpotTest(
+    private static SpotTested SpotTest(
         DateTimeOffset now,
         TimeZoneInfo zone,
         int daysAgo,
         int product,
         string name,
         double waterParts,
-        string result
+        bool passed
     )
     {
-        Guid id = DemoShelf.IdOf(product);
-        LogRow row = Event(
-            now,
-            zone,
-            daysAgo,
-            18.5,
-            $"{id}",
-            "under the rear bench",
-            "driver-seat",
-            "passenger-seat",
-            "rear-seat-driver-side",
-            "rear-seat-centre",
-            "rear-seat-passenger-side"
-        );
-        row.Kind = LogEntryKind.SpotTest;
-        row.Result = result;
-        row.Products.Add(
-            new ProductUseRow
-            {
-                ProductId = id,
-                Name = name,
-                Strength = Strength.FromWaterParts(waterParts).Share,
-            }
-        );
-        return row;
+        DateTimeOffset at = At(now, zone, daysAgo, 18.5);
+        return new SpotTested(
+            Guid.CreateVersion7(at),
+            at,
+            DemoShelf.IdOf(product),
+            name,
+            Strength.FromWaterParts(waterParts),
+            [
+                "driver-seat",
+                "passenger-seat",
+                "rear-seat-driver-side",
+                "rear-seat-centre",
+                "rear-seat-passenger-side",
+            ],
+            passed
+        )
+        {
+            Note = "under the rear bench",
+        };
     }
 
-    private static LogRow Look(
+    private static Checked Look(
         DateTimeOffset now,
         TimeZoneInfo zone,
         int daysAgo,
@@ -79,13 +73,11 @@ internal static class DemoEvents
         string surface
     )
     {
-        LogRow row = Event(now, zone, daysAgo, 19.2, inspection, string.Empty, surface);
-        row.Kind = LogEntryKind.Look;
-        row.Result = result;
-        return row;
+        DateTimeOffset at = At(now, zone, daysAgo, 19.2);
+        return new Checked(Guid.CreateVersion7(at), at, inspection, result, [surface]);
     }
 
-    private static LogRow Event(
+    private static Happened Event(
         DateTimeOffset now,
         TimeZoneInfo zone,
         int daysAgo,
@@ -95,16 +87,13 @@ internal static class DemoEvents
         params string[] surfaces
     )
     {
+        DateTimeOffset at = At(now, zone, daysAgo, hour);
+        return new Happened(Guid.CreateVersion7(at), at, happening, surfaces) { Note = note };
+    }
+
+    private static DateTimeOffset At(DateTimeOffset now, TimeZoneInfo zone, int daysAgo, double hour)
+    {
         DateTime local = TimeZoneInfo.ConvertTime(now, zone).Date.AddDays(-daysAgo).AddHours(hour);
-        var at = new DateTimeOffset(local, zone.GetUtcOffset(local));
-        return new LogRow
-        {
-            Id = Guid.CreateVersion7(at),
-            Kind = LogEntryKind.Event,
-            Subject = happening,
-            SurfaceIds = string.Join('\n', surfaces),
-            At = at,
-            Note = note,
-        };
+        return new DateTimeOffset(local, zone.GetUtcOffset(local));
     }
 }

@@ -1,5 +1,5 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Sessions.Runs;
+using Cove.Core.Log;
 using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles;
 using Cove.Core.Vehicles.Edits;
@@ -217,7 +217,7 @@ public sealed record LoggedMethodDocument
     public IReadOnlyList<string> Surfaces { get; init; } = [];
 
     /// <summary>Writes a method down.</summary>
-    public static LoggedMethodDocument Of(StepMethod method) =>
+    public static LoggedMethodDocument Of(MethodUsed method) =>
         new()
         {
             Method = method.MethodId,
@@ -226,7 +226,7 @@ public sealed record LoggedMethodDocument
         };
 
     /// <summary>Reads it back.</summary>
-    public StepMethod ToMethod() => new(Method, Rounds, Surfaces);
+    public MethodUsed ToMethod() => new(Method, Rounds, Surfaces);
 }
 
 /// <summary>A product as an entry of the log names it.</summary>

@@ -10,6 +10,7 @@ using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles.Edits;
 using Cove.Core.Vehicles.Plan;
 using Cove.Core.Vehicles.Surfaces;
+using Cove.Data.Rows;
 
 namespace Cove.Data;
 
@@ -283,7 +284,7 @@ internal static class VehicleFileRules
     private static bool IsSpotTest(LogDocument entry) =>
         Guid.TryParse(entry.Subject, out Guid product)
         && entry.Products.Any(one => one.Id == product)
-        && entry.Result is LogStore.SpotPassed or LogStore.SpotFailed;
+        && entry.Result is LogRows.SpotPassed or LogRows.SpotFailed;
 
     private static string Camel(string name) => JsonNamingPolicy.CamelCase.ConvertName(name);
 

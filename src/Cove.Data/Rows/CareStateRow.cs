@@ -1,4 +1,5 @@
 using Cove.Core;
+using Cove.Core.Log;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
@@ -29,7 +30,8 @@ internal sealed class CareStateRow : OwnedRow
 
     public CareKey Key => new(TaskId, SurfaceId);
 
-    public CareState Start => new(StartAt, new Level(StartLevel));
+    /// <summary>The entry with which the record of the level begins.</summary>
+    public LevelBegan Beginning => new(Guid.Empty, StartAt, Key, new Level(StartLevel));
 
     public CareState State
     {

@@ -1,10 +1,6 @@
-using System.ComponentModel.DataAnnotations.Schema;
-using System.Text.Json;
-using Cove.Core.Sessions.Runs;
-
 namespace Cove.Data.Rows;
 
-/// <summary>One entry of the log. Undone entries stay, so that undoing can be undone.</summary>
+/// <summary>One entry of the log. Undone entries stay, so that undoing can be undone. What the columns mean for each kind says <see cref="LogRows"/>.</summary>
 internal sealed class LogRow : OwnedRow
 {
     public Guid Id { get; set; }
@@ -16,7 +12,7 @@ internal sealed class LogRow : OwnedRow
     public LogEntryKind Kind { get; set; }
 
     /// <summary>Id of the care task, the event, the inspection, the product tested, the test or the chore, by kind.</summary>
-    public required string Subject { get; set; }
+    public string Subject { get; set; } = string.Empty;
 
     /// <summary>Ids of the surfaces an event touched or a look was at, one a line; empty for all that the task tends.</summary>
     public string SurfaceIds { get; set; } = string.Empty;
@@ -40,18 +36,6 @@ internal sealed class LogRow : OwnedRow
 
     /// <summary>How it was done, as JSON; empty when that is not known.</summary>
     public string MethodsJson { get; set; } = string.Empty;
-
-    [NotMapped]
-    public IReadOnlyList<StepMethod> Methods
-    {
-        // How it was done is a detail: an entry whose detail cannot be read still says that it was done.
-        get =>
-            MethodsJson.Length == 0
-                ? []
-                : UnreadableRowException.Try(() => StoredJson.Read<StepMethod[]>(MethodsJson, "Log", Id))
-                    ?? [];
-        set => MethodsJson = value.Count == 0 ? string.Empty : JsonSerializer.Serialize(value);
-    }
 
     /// <summary>When the owner answered what there was to ask after it; null while nothing was answered.</summary>
     public DateTimeOffset? SettledAt { get; set; }

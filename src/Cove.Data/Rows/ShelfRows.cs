@@ -1,7 +1,8 @@
 using System.ComponentModel.DataAnnotations.Schema;
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Choice;
-using Cove.Core.Sessions.Runs;
+using Cove.Core.Log;
 
 namespace Cove.Data.Rows;
 
@@ -75,7 +76,7 @@ internal sealed class ProductUseRow : OwnedRow
     /// <summary>Whether it came from the bottles on the shelf. What a file brings in was taken elsewhere, or is counted already.</summary>
     public bool Taken { get; set; }
 
-    public static ProductUseRow Of(StepProduct product, int position) =>
+    public static ProductUseRow Of(ProductUsed product, int position) =>
         new()
         {
             Position = position,
@@ -83,7 +84,13 @@ internal sealed class ProductUseRow : OwnedRow
             Name = product.Name,
             Strength = product.Strength.Share,
             Amount = product.Amount.Value,
-            Taken = true,
+            Taken = product.FromShelf,
+        };
+
+    public ProductUsed ToUsed() =>
+        new(ProductId, Name, Core.Catalogue.Amounts.Strength.FromShare(Strength), new Quantity(Amount))
+        {
+            FromShelf = Taken,
         };
 }
 

@@ -1,9 +1,6 @@
 using Cove.Core;
 using Cove.Core.Cars;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Inspections;
-using Cove.Core.Upkeep;
+using Cove.Core.Log;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 
@@ -12,21 +9,15 @@ namespace Cove.Data;
 /// <summary>Keeps the log. Every change to it brings the levels along in the same transaction.</summary>
 public sealed class LogStore
 {
-    /// <summary>The result of a spot test that passed.</summary>
-    public const string SpotPassed = "passed";
-
-    /// <summary>The result of a spot test that failed.</summary>
-    public const string SpotFailed = "failed";
-
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
-    private readonly CareReplay replay;
+    private readonly LevelStore levels;
 
-    internal LogStore(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    internal LogStore(CoveContext context, VehicleStore vehicles, LevelStore levels)
     {
         this.context = context;
         this.vehicles = vehicles;
-        this.replay = replay;
+        this.levels = levels;
     }
 
     /// <summary>The newest entries of a vehicle, newest first, undone ones included.</summary>
@@ -34,7 +25,7 @@ public sealed class LogStore
     /// <param name="skip">How many of the newest to pass over; 0 or more.</param>
     /// <param name="take">How many to return; above 0.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<IReadOnlyList<LogEntry>> Newest(
+    public async Task<IReadOnlyList<SavedEntry>> Newest(
         Guid vehicleId,
         int skip,
         int take,
@@ -50,18 +41,18 @@ public sealed class LogStore
             .Skip(skip)
             .Take(take)
             .ToListAsync(cancel);
-        return [.. rows.Select(row => UnreadableRowException.Try(() => ToEntry(row))).OfType<LogEntry>()];
+        return rows.ToSaved();
     }
 
     /// <summary>How many entries a vehicle has.</summary>
     public Task<int> Count(Guid vehicleId, CancellationToken cancel = default) =>
         context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel);
 
-    /// <summary>How many sessions there were since an instant: days on which a vehicle was cared for, counted for each vehicle. Undone entries do not count.</summary>
+    /// <summary>When care tasks of some vehicles were finished since an instant, by vehicle. Undone entries do not count. For days of sessions, see <see cref="SessionDays"/>.</summary>
     /// <param name="vehicleIds">The vehicles.</param>
     /// <param name="since">The instant.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<int> DaysOfCare(
+    public async Task<ILookup<Guid, DateTimeOffset>> CareSince(
         IReadOnlyCollection<Guid> vehicleIds,
         DateTimeOffset since,
         CancellationToken cancel = default
@@ -76,14 +67,14 @@ public sealed class LogStore
             )
             .Select(row => new { row.VehicleId, row.At })
             .ToListAsync(cancel);
-        return done.Select(one => (one.VehicleId, one.At.UtcDateTime.Date)).Distinct().Count();
+        return done.ToLookup(one => one.VehicleId, one => one.At);
     }
 
-    /// <summary>The latest event on each surface of a vehicle that still counts.</summary>
+    /// <summary>The events of a vehicle that still count, the latest first.</summary>
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="since">Older events are left out.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<IReadOnlyList<LogEntry>> Events(
+    public async Task<IReadOnlyList<Happened>> Events(
         Guid vehicleId,
         DateTimeOffset since,
         CancellationToken cancel = default
@@ -99,25 +90,21 @@ public sealed class LogStore
             )
             .OrderByDescending(row => row.At)
             .ToListAsync(cancel);
-        return [.. rows.Select(ToEntry)];
+        return [.. rows.ToEntries().OfType<Happened>()];
     }
 
     /// <summary>Corrects an entry.</summary>
     /// <param name="id">The entry.</param>
     /// <param name="version">The version the correction was based on.</param>
     /// <param name="at">When it was really done or happened.</param>
-    /// <param name="taken">How long it really took.</param>
-    /// <param name="removed">The share of the level that was really removed; ignored for events.</param>
-    /// <param name="note">The owner's note.</param>
+    /// <param name="correct">Gives the entry as it should read, but for the time.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     /// <returns>The entry; refused when the time lies before the record of the vehicle begins.</returns>
-    public async Task<Changed<LogEntry>> Correct(
+    public async Task<Changed<SavedEntry>> Correct(
         Guid id,
         int version,
         DateTimeOffset at,
-        TimeSpan taken,
-        Share removed,
-        string note,
+        Func<LogEntry, LogEntry> correct,
         CancellationToken cancel = default
     )
     {
@@ -132,137 +119,47 @@ public sealed class LogStore
             )
             .AnyAsync(begun => begun > at, cancel);
         return tooEarly
-            ? new Changed<LogEntry>(
+            ? new Changed<SavedEntry>(
                 ChangeOutcome.Refused,
                 Reason: "Give a time after this vehicle was added; its record begins there."
             )
-            : await Change(
-                id,
-                version,
-                row =>
-                {
-                    row.At = at;
-                    row.TakenSeconds = (int)taken.TotalSeconds;
-                    row.Removed = row.Kind == LogEntryKind.Care ? removed.Value : 0;
-                    row.Note = note;
-                },
-                cancel
-            );
+            : await Change(id, version, entry => correct(entry) with { At = at }, cancel);
     }
 
     /// <summary>Undoes an entry: it stays in the log but counts no more.</summary>
-    public Task<Changed<LogEntry>> Undo(
+    public Task<Changed<SavedEntry>> Undo(
         Guid id,
         int version,
         DateTimeOffset now,
         CancellationToken cancel = default
-    ) => Change(id, version, row => row.UndoneAt ??= now, cancel);
+    ) => Change(id, version, entry => entry with { UndoneAt = entry.UndoneAt ?? now }, cancel);
 
     /// <summary>Lets an undone entry count again.</summary>
-    public Task<Changed<LogEntry>> Restore(Guid id, int version, CancellationToken cancel = default) =>
-        Change(id, version, row => row.UndoneAt = null, cancel);
+    public Task<Changed<SavedEntry>> Restore(Guid id, int version, CancellationToken cancel = default) =>
+        Change(id, version, entry => entry with { UndoneAt = null }, cancel);
 
-    /// <summary>Records that something happened to surfaces of a vehicle.</summary>
+    /// <summary>Puts an entry on record; levels and what was learnt follow.</summary>
     /// <param name="ledger">The vehicle.</param>
-    /// <param name="happening">What happened.</param>
-    /// <param name="surfaceIds">The surfaces it touched; at least one, all of the vehicle.</param>
-    /// <param name="at">When it happened.</param>
-    /// <param name="note">The owner's note; may be empty.</param>
+    /// <param name="entry">The entry.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    public async Task<LogEntry> RecordEvent(
+    public async Task<SavedEntry> Append(
         CareLedger ledger,
-        CareEvent happening,
-        IReadOnlyList<string> surfaceIds,
-        DateTimeOffset at,
-        string note,
+        LogEntry entry,
         CancellationToken cancel = default
     )
     {
-        LogRow row = New(ledger, LogEntryKind.Event, happening.Id, surfaceIds, at, note);
-        await Record(ledger, row, cancel);
-        return ToEntry(row);
-    }
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        await RequireRoom(context, ledger.Vehicle.Id, cancel);
+        LogRow row = LogRows.Of(entry, ledger.Vehicle.Id);
+        context.Log.Add(row);
+        await context.SaveChangesAsync(cancel);
+        if (entry.MovesLevels)
+        {
+            await levels.Refresh(ledger, cancel);
+        }
 
-    /// <summary>Records what the owner saw. The levels it tells of are what was seen, and the rates learn from it.</summary>
-    /// <param name="ledger">The vehicle.</param>
-    /// <param name="inspection">What was done.</param>
-    /// <param name="result">What was seen; one of the results of the inspection.</param>
-    /// <param name="surfaceId">Where; a surface that the inspection tells something of.</param>
-    /// <param name="at">When.</param>
-    /// <param name="note">The owner's note; may be empty.</param>
-    /// <param name="cancel">Gives up before anything is stored.</param>
-    public async Task<LogEntry> RecordLook(
-        CareLedger ledger,
-        Inspection inspection,
-        InspectionResult result,
-        string surfaceId,
-        DateTimeOffset at,
-        string note,
-        CancellationToken cancel = default
-    )
-    {
-        LogRow row = New(ledger, LogEntryKind.Look, inspection.Id, [surfaceId], at, note);
-        row.Result = result.Id;
-        await Record(ledger, row, cancel);
-        return ToEntry(row);
-    }
-
-    /// <summary>Records that the owner tried a product on a hidden spot.</summary>
-    /// <param name="ledger">The vehicle.</param>
-    /// <param name="product">The product.</param>
-    /// <param name="strength">The strength that was tried.</param>
-    /// <param name="surfaceIds">The surfaces it speaks for; at least one, all of the vehicle.</param>
-    /// <param name="passed">Whether towel and spot stayed as they were.</param>
-    /// <param name="at">When.</param>
-    /// <param name="note">The owner's note; may be empty.</param>
-    /// <param name="cancel">Gives up before anything is stored.</param>
-    public async Task<LogEntry> RecordSpotTest(
-        CareLedger ledger,
-        Product product,
-        Strength strength,
-        IReadOnlyList<string> surfaceIds,
-        bool passed,
-        DateTimeOffset at,
-        string note,
-        CancellationToken cancel = default
-    )
-    {
-        LogRow row = New(ledger, LogEntryKind.SpotTest, $"{product.Id}", surfaceIds, at, note);
-        row.Result = passed ? SpotPassed : SpotFailed;
-        row.Products.Add(
-            new ProductUseRow
-            {
-                ProductId = product.Id,
-                Name = product.Name,
-                Strength = strength.Share,
-            }
-        );
-        await Keep(row, cancel);
-        return ToEntry(row);
-    }
-
-    /// <summary>Records something found out about a surface that changes no level.</summary>
-    /// <param name="ledger">The vehicle.</param>
-    /// <param name="testId">How it was found out.</param>
-    /// <param name="resultId">What was found.</param>
-    /// <param name="surfaceId">The surface.</param>
-    /// <param name="at">When.</param>
-    /// <param name="note">In words.</param>
-    /// <param name="cancel">Gives up before anything is stored.</param>
-    public async Task<LogEntry> RecordNote(
-        CareLedger ledger,
-        string testId,
-        string resultId,
-        string surfaceId,
-        DateTimeOffset at,
-        string note,
-        CancellationToken cancel = default
-    )
-    {
-        LogRow row = New(ledger, LogEntryKind.Note, testId, [surfaceId], at, note);
-        row.Result = resultId;
-        await Keep(row, cancel);
-        return ToEntry(row);
+        await scope.CommitAsync(cancel);
+        return row.ToSaved();
     }
 
     /// <summary>The newest looks and events on one surface that still count, newest first.</summary>
@@ -270,7 +167,7 @@ public sealed class LogStore
     /// <param name="surfaceId">The surface.</param>
     /// <param name="take">How many to return at most.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<IReadOnlyList<LogEntry>> OfSurface(
+    public async Task<IReadOnlyList<SavedEntry>> OfSurface(
         Guid vehicleId,
         string surfaceId,
         int take,
@@ -291,27 +188,8 @@ public sealed class LogStore
             .ThenByDescending(row => row.Id)
             .Take(take)
             .ToListAsync(cancel);
-        return [.. rows.Select(row => UnreadableRowException.Try(() => ToEntry(row))).OfType<LogEntry>()];
+        return rows.ToSaved();
     }
-
-    private static LogRow New(
-        CareLedger ledger,
-        LogEntryKind kind,
-        string subject,
-        IReadOnlyList<string> surfaceIds,
-        DateTimeOffset at,
-        string note
-    ) =>
-        new()
-        {
-            Id = Guid.CreateVersion7(at),
-            VehicleId = ledger.Vehicle.Id,
-            Kind = kind,
-            Subject = subject,
-            SurfaceIds = string.Join('\n', surfaceIds),
-            At = at,
-            Note = note,
-        };
 
     /// <summary>Makes sure that the log of a vehicle has room for one more entry.</summary>
     /// <exception cref="RecordFullException">It has none.</exception>
@@ -322,56 +200,10 @@ public sealed class LogStore
             "entries in its log"
         );
 
-    private async Task Keep(LogRow row, CancellationToken cancel)
-    {
-        await RequireRoom(context, row.VehicleId, cancel);
-        context.Log.Add(row);
-        await context.SaveChangesAsync(cancel);
-    }
-
-    private async Task Record(CareLedger ledger, LogRow row, CancellationToken cancel)
-    {
-        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
-        await Keep(row, cancel);
-        await replay.Refresh(ledger, cancel);
-        await scope.CommitAsync(cancel);
-    }
-
-    internal static LogEntry ToEntry(LogRow row) =>
-        new(
-            row.Id,
-            row.VehicleId,
-            row.RunId,
-            KnownWord.Check(row.Kind, "Log", row.Id),
-            row.Subject,
-            row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),
-            row.Result,
-            row.At,
-            TimeSpan.FromSeconds(row.PlannedSeconds),
-            TimeSpan.FromSeconds(row.TakenSeconds),
-            new Share(row.Removed),
-            row.Note,
-            [
-                .. row
-                    .Products.OrderBy(product => product.Position)
-                    .Select(product => new LoggedProduct(
-                        product.ProductId,
-                        product.Name,
-                        Strength.FromShare(product.Strength),
-                        new Quantity(product.Amount)
-                    )),
-            ],
-            row.UndoneAt,
-            row.Version
-        )
-        {
-            Methods = row.Methods,
-        };
-
-    private async Task<Changed<LogEntry>> Change(
+    private async Task<Changed<SavedEntry>> Change(
         Guid id,
         int version,
-        Action<LogRow> change,
+        Func<LogEntry, LogEntry> change,
         CancellationToken cancel
     )
     {
@@ -381,19 +213,19 @@ public sealed class LogStore
             .FirstOrDefaultAsync(row => row.Id == id, cancel);
         if (row is null || await vehicles.Ledger(row.VehicleId, cancel) is not { } ledger)
         {
-            return new Changed<LogEntry>(ChangeOutcome.NotFound);
+            return new Changed<SavedEntry>(ChangeOutcome.NotFound);
         }
 
         if (row.Version != version)
         {
-            return new Changed<LogEntry>(ChangeOutcome.Stale);
+            return new Changed<SavedEntry>(ChangeOutcome.Stale);
         }
 
-        change(row);
+        LogRows.Put(row, change(row.ToEntry()));
         row.Version++;
         await context.SaveChangesAsync(cancel);
-        await replay.Refresh(ledger, cancel);
+        await levels.Refresh(ledger, cancel);
         await scope.CommitAsync(cancel);
-        return new Changed<LogEntry>(ChangeOutcome.Made, ToEntry(row));
+        return new Changed<SavedEntry>(ChangeOutcome.Made, row.ToSaved());
     }
 }

@@ -74,7 +74,7 @@ public sealed class Readiness
                 .ToListAsync(cancel)
         )
         {
-            UnreadableRowException.Try(() => LogStore.ToEntry(row), unread);
+            UnreadableRowException.Try(row.ToEntry, unread);
         }
     }
 }

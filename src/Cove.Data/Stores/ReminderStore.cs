@@ -1,5 +1,6 @@
 using Cove.Core.Log;
 using Cove.Core.Methods;
+using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cove.Data;
@@ -20,39 +21,16 @@ public sealed class ReminderStore
     )
     {
         DateTimeOffset since = now - Reminders.Reach;
-        var done = await context
-            .Log.Where(row =>
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row =>
                 row.VehicleId == vehicleId
-                && row.Kind == LogEntryKind.Care
+                && (row.Kind == LogEntryKind.Care || row.Kind == LogEntryKind.Look)
                 && row.At >= since
                 && row.UndoneAt == null
             )
-            .Select(row => new
-            {
-                row.Id,
-                row.Subject,
-                row.At,
-                Settled = row.SettledAt != null,
-            })
             .ToListAsync(cancel);
-        // A glance through the pane at a lamp answers the question as well.
-        DateTimeOffset? looked = await context
-            .Log.Where(row =>
-                row.VehicleId == vehicleId
-                && row.Kind == LogEntryKind.Look
-                && row.At >= since
-                && row.UndoneAt == null
-                && (
-                    row.Subject == "night-check" || (row.Subject == "glare" && row.SurfaceIds == "windscreen")
-                )
-            )
-            .MaxAsync(row => (DateTimeOffset?)row.At, cancel);
-        return Reminders.Of(
-            done.Select(one => new CareDone(one.Id, one.Subject, one.At, one.Settled)),
-            looked,
-            now,
-            zone
-        );
+        return Reminders.Of(rows.ToEntries(), now, zone);
     }
 
     /// <summary>Keeps that the owner has answered what there was to ask after an entry of the log. Again changes nothing.</summary>

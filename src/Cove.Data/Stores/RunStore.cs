@@ -1,3 +1,4 @@
+using Cove.Core.Log;
 using Cove.Core.Sessions.Runs;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -9,13 +10,13 @@ public sealed class RunStore
 {
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
-    private readonly CareReplay replay;
+    private readonly LevelStore levels;
 
-    internal RunStore(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    internal RunStore(CoveContext context, VehicleStore vehicles, LevelStore levels)
     {
         this.context = context;
         this.vehicles = vehicles;
-        this.replay = replay;
+        this.levels = levels;
     }
 
     /// <summary>Starts a run of a planned session.</summary>
@@ -166,60 +167,35 @@ public sealed class RunStore
 
     private async Task WriteLog(SavedRun run, RunEvent said, CancellationToken cancel)
     {
-        if (said.Kind is not (RunEventKind.Done or RunEventKind.NotClean))
+        if (RunLog.AddsMinutes(run.Progress, said))
         {
-            return;
+            await AddMinutes(run, said, cancel);
         }
-
-        await LogStore.RequireRoom(context, run.VehicleId, cancel);
-        RunStep step = run.Progress.Steps[said.Step];
-        if (step.IsChore)
+        else if (RunLog.EntryOf(run.Id, run.Progress, said, Guid.CreateVersion7(said.At)) is { } entry)
         {
-            context.Log.Add(EntryOf(run, said, LogEntryKind.Chore));
+            await LogStore.RequireRoom(context, run.VehicleId, cancel);
+            context.Log.Add(LogRows.Of(entry, run.VehicleId));
             await context.SaveChangesAsync(cancel);
-            return;
-        }
-
-        if (run.Progress.RemovedBy(said.Step) is { } removed)
-        {
-            LogRow done = EntryOf(run, said, LogEntryKind.Care);
-            done.Removed = removed.Value;
-            done.Methods = step.Methods;
-            done.Products.AddRange(step.Products.Select(ProductUseRow.Of));
-            context.Log.Add(done);
-            await context.SaveChangesAsync(cancel);
-            await replay.Refresh((await vehicles.Ledger(run.VehicleId, cancel))!, cancel);
-            return;
-        }
-
-        // Putting back belongs to the task it puts back: its minutes go on that entry.
-        LogRow? entry = await context.Log.FirstOrDefaultAsync(
-            row => row.RunId == run.Id && row.Subject == step.TaskId,
-            cancel
-        );
-        if (entry is not null)
-        {
-            entry.PlannedSeconds += Seconds(step.Planned);
-            entry.TakenSeconds += Seconds(run.Progress.TakenBy(said.Step));
-            entry.Version++;
-            await context.SaveChangesAsync(cancel);
+            if (entry.MovesLevels)
+            {
+                await levels.Refresh((await vehicles.Ledger(run.VehicleId, cancel))!, cancel);
+            }
         }
     }
 
-    private static LogRow EntryOf(SavedRun run, RunEvent said, LogEntryKind kind) =>
-        new()
+    private async Task AddMinutes(SavedRun run, RunEvent said, CancellationToken cancel)
+    {
+        string taskId = run.Progress.Steps[said.Step].TaskId;
+        LogRow? row = await context
+            .Log.Include(row => row.Products)
+            .FirstOrDefaultAsync(row => row.RunId == run.Id && row.Subject == taskId, cancel);
+        if (row?.ToEntry() is TaskDone done)
         {
-            Id = Guid.CreateVersion7(said.At),
-            VehicleId = run.VehicleId,
-            RunId = run.Id,
-            Kind = kind,
-            Subject = run.Progress.Steps[said.Step].TaskId,
-            At = said.At,
-            PlannedSeconds = Seconds(run.Progress.Steps[said.Step].Planned),
-            TakenSeconds = Seconds(run.Progress.TakenBy(said.Step)),
-        };
-
-    private static int Seconds(TimeSpan span) => (int)Math.Round(span.TotalSeconds);
+            LogRows.Put(row, RunLog.WithPutBack(done, run.Progress, said));
+            row.Version++;
+            await context.SaveChangesAsync(cancel);
+        }
+    }
 
     private static SavedRun ToRun(RunRow row) =>
         new(

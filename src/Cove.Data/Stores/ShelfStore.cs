@@ -3,6 +3,7 @@ using Cove.Core.Catalogue;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Choice;
+using Cove.Core.Log;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 
@@ -101,15 +102,7 @@ public sealed class ShelfStore
         {
             Product product = row.Product;
             var left = BottleStock.Left(product, uses[product.Id]);
-            row.Product = product with
-            {
-                Bottles =
-                [
-                    .. product.Bottles.Select(
-                        (bottle, i) => bottle with { Left = left[i], MeasuredAt = now }
-                    ),
-                ],
-            };
+            row.Product = product.Measured(left, now);
         }
 
         await context.SaveChangesAsync(cancel);
@@ -139,14 +132,10 @@ public sealed class ShelfStore
             id => new ShelfRecords(
                 [
                     .. tests
-                        .Where(row => row.VehicleId == id && row.Products.Count > 0)
-                        .Select(row => new SpotTest(
-                            row.SurfaceIds.Split('\n'),
-                            row.Products[0].ProductId,
-                            Strength.FromShare(row.Products[0].Strength),
-                            row.Result == LogStore.SpotPassed,
-                            row.At
-                        )),
+                        .Where(row => row.VehicleId == id)
+                        .ToEntries()
+                        .OfType<SpotTested>()
+                        .Select(entry => entry.Test),
                 ],
                 [.. instructions.Where(row => (row.VehicleId ?? id) == id).Select(row => row.ToInstruction())]
             )

@@ -10,13 +10,13 @@ public sealed class UseStore
 {
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
-    private readonly CareReplay replay;
+    private readonly LevelStore levels;
 
-    internal UseStore(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    internal UseStore(CoveContext context, VehicleStore vehicles, LevelStore levels)
     {
         this.context = context;
         this.vehicles = vehicles;
-        this.replay = replay;
+        this.levels = levels;
     }
 
     /// <summary>What the owner last said of the use of a vehicle. Null when the owner has none of that id.</summary>
@@ -157,7 +157,7 @@ public sealed class UseStore
             }
         );
         await context.SaveChangesAsync(cancel);
-        await replay.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
+        await levels.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return new Changed<SavedReading>(ChangeOutcome.Made, reading);
     }
@@ -179,7 +179,7 @@ public sealed class UseStore
             return false;
         }
 
-        await replay.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
+        await levels.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return true;
     }

@@ -12,13 +12,13 @@ public sealed class VehicleFileStore
 {
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
-    private readonly CareReplay replay;
+    private readonly LevelStore levels;
 
-    internal VehicleFileStore(CoveContext context, VehicleStore vehicles, CareReplay replay)
+    internal VehicleFileStore(CoveContext context, VehicleStore vehicles, LevelStore levels)
     {
         this.context = context;
         this.vehicles = vehicles;
-        this.replay = replay;
+        this.levels = levels;
     }
 
     /// <summary>Everything recorded of a vehicle. Null when the owner has none of that id.</summary>
@@ -204,7 +204,7 @@ public sealed class VehicleFileStore
             })
         );
         await context.SaveChangesAsync(cancel);
-        await replay.Refresh((await vehicles.Ledger(vehicle.Id, cancel))!, cancel);
+        await levels.Refresh((await vehicles.Ledger(vehicle.Id, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return SavedVehicle.Of(vehicle);
     }
@@ -309,7 +309,7 @@ public sealed class VehicleFileStore
             TakenSeconds = row.TakenSeconds,
             Removed = row.Removed,
             Note = row.Note,
-            Methods = [.. row.Methods.Select(LoggedMethodDocument.Of)],
+            Methods = [.. LogRows.MethodsOf(row).Select(LoggedMethodDocument.Of)],
             SettledAt = row.SettledAt,
             UndoneAt = row.UndoneAt,
         };
@@ -330,7 +330,7 @@ public sealed class VehicleFileStore
             TakenSeconds = entry.TakenSeconds,
             Removed = entry.Removed,
             Note = entry.Note,
-            Methods = [.. entry.Methods.Select(method => method.ToMethod())],
+            MethodsJson = LogRows.JsonOf([.. entry.Methods.Select(method => method.ToMethod())]),
             SettledAt = entry.SettledAt,
             UndoneAt = entry.UndoneAt,
         };

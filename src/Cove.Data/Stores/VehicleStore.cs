@@ -17,12 +17,12 @@ namespace Cove.Data;
 public sealed class VehicleStore
 {
     private readonly CoveContext context;
-    private readonly CareReplay replay;
+    private readonly LevelStore levels;
 
-    internal VehicleStore(CoveContext context, CareReplay replay)
+    internal VehicleStore(CoveContext context, LevelStore levels)
     {
         this.context = context;
-        this.replay = replay;
+        this.levels = levels;
     }
 
     /// <summary>All vehicles of the owner, archived ones included, in the order they were added.</summary>
@@ -188,7 +188,7 @@ public sealed class VehicleStore
             CareStateRow.Missing(row, (task, surface) => before.StartOf(task, surface, now), now)
         );
         await context.SaveChangesAsync(cancel);
-        await replay.Refresh((await Ledger(vehicleId, cancel))!, cancel);
+        await levels.Refresh((await Ledger(vehicleId, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return new EditedVehicle(ChangeOutcome.Made, SavedVehicle.Of(row));
     }
@@ -217,7 +217,7 @@ public sealed class VehicleStore
             return false;
         }
 
-        await replay.Refresh((await Ledger(vehicleId, cancel))!, cancel);
+        await levels.Refresh((await Ledger(vehicleId, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return true;
     }

@@ -11,17 +11,17 @@ public sealed class RemindersTests
         "east"
     );
 
-    private static CareDone Done(string taskId, DateTimeOffset at, bool settled = false) =>
-        new(Guid.NewGuid(), taskId, at, settled);
+    private static TaskDone Done(string taskId, DateTimeOffset at) =>
+        new(Guid.NewGuid(), at, taskId, Share.All);
 
     // Common practice: belts stay out for a day.
     [Fact]
     public void Belts_are_due_a_day_later_and_stay_until_they_are_answered()
     {
-        CareDone belts = Done("seat-belts", Saturday);
+        TaskDone belts = Done("seat-belts", Saturday);
 
         Reminder reminder = Assert.Single(
-            Reminders.Of([belts, Done("wipe-dash", Saturday)], null, Saturday, TimeZoneInfo.Utc)
+            Reminders.Of([belts, Done("wipe-dash", Saturday)], Saturday, TimeZoneInfo.Utc)
         );
 
         Assert.Equal(ReminderKind.Dry, reminder.Kind);
@@ -29,7 +29,7 @@ public sealed class RemindersTests
         Assert.False(reminder.IsDueAt(Saturday.AddHours(23)));
         Assert.True(reminder.IsDueAt(Saturday.AddDays(6)));
         Assert.Empty(
-            Reminders.Of([belts with { Settled = true }], null, Saturday.AddDays(2), TimeZoneInfo.Utc)
+            Reminders.Of([belts with { AnsweredAt = Saturday }], Saturday.AddDays(2), TimeZoneInfo.Utc)
         );
     }
 
@@ -39,7 +39,7 @@ public sealed class RemindersTests
         // Half past ten at night in the owner's zone.
         DateTimeOffset late = new(2026, 3, 14, 19, 30, 0, TimeSpan.Zero);
 
-        Reminder reminder = Assert.Single(Reminders.Of([Done("windscreen", late)], null, late, East));
+        Reminder reminder = Assert.Single(Reminders.Of([Done("windscreen", late)], late, East));
 
         Assert.Equal(new DateTimeOffset(2026, 3, 15, 17, 0, 0, TimeSpan.FromHours(3)), reminder.From);
     }
@@ -47,17 +47,23 @@ public sealed class RemindersTests
     [Fact]
     public void It_is_asked_of_the_last_cleaning_only_and_not_after_an_answer_or_four_nights()
     {
-        CareDone first = Done("windscreen", Saturday);
-        CareDone second = Done("windscreen", Saturday.AddDays(1));
+        TaskDone first = Done("windscreen", Saturday);
+        TaskDone second = Done("windscreen", Saturday.AddDays(1));
         DateTimeOffset then = Saturday.AddDays(2.5);
 
-        Assert.Equal(second.EntryId, Ask(null, first, second).Single().EntryId);
-        Assert.Empty(Ask(null, first, second with { Settled = true }));
+        Assert.Equal(second.Id, Ask(null, first, second).Single().EntryId);
+        Assert.Empty(Ask(null, first, second with { AnsweredAt = Saturday }));
         Assert.Empty(Ask(second.At.AddHours(12), first, second));
         Assert.Single(Ask(first.At.AddHours(12), first, second));
-        Assert.Empty(Reminders.Of([first], null, Saturday.AddDays(5.5), TimeZoneInfo.Utc));
+        Assert.Empty(Reminders.Of([first], Saturday.AddDays(5.5), TimeZoneInfo.Utc));
 
-        IReadOnlyList<Reminder> Ask(DateTimeOffset? looked, params CareDone[] done) =>
-            Reminders.Of(done, looked, then, TimeZoneInfo.Utc);
+        IReadOnlyList<Reminder> Ask(DateTimeOffset? looked, params TaskDone[] done) =>
+            Reminders.Of(
+                looked is { } at
+                    ? [.. done, new Checked(Guid.NewGuid(), at, "night-check", "clear", ["windscreen"])]
+                    : done,
+                then,
+                TimeZoneInfo.Utc
+            );
     }
 }

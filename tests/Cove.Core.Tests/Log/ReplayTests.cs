@@ -63,7 +63,9 @@ public sealed class ReplayTests
                 LogEntry[] kept = [.. life.Log.Where((_, i) => i % 3 != 0)];
                 LogEntry[] undone =
                 [
-                    .. life.Log.Select((entry, i) => i % 3 == 0 ? entry with { UndoneAt = AnyLog.Start } : entry),
+                    .. life.Log.Select(
+                        (entry, i) => i % 3 == 0 ? entry with { UndoneAt = AnyLog.Start } : entry
+                    ),
                 ];
 
                 return Same(
@@ -81,12 +83,16 @@ public sealed class ReplayTests
             AnyLog.Instants.ToArbitrary(),
             (life, instant, another) =>
             {
-                (DateTimeOffset now, DateTimeOffset then) = instant <= another ? (instant, another) : (another, instant);
+                (DateTimeOffset now, DateTimeOffset then) =
+                    instant <= another ? (instant, another) : (another, instant);
                 LogEntry[] all = [.. AnyLog.Beginnings(life.Car), .. life.Log];
                 Replay imagined = Replay.Of(life.Car, life.Usage, all, then);
                 Replay lived = all.Where(entry => entry.At > now && entry.At <= then)
                     .OrderBy(entry => entry.At)
-                    .Aggregate(Replay.Of(life.Car, life.Usage, all, now), (replay, next) => replay.Then(next));
+                    .Aggregate(
+                        Replay.Of(life.Car, life.Usage, all, now),
+                        (replay, next) => replay.Then(next)
+                    );
 
                 return Same(imagined, lived)
                     && LevelsAt(imagined, life, then)
@@ -107,7 +113,11 @@ public sealed class ReplayTests
                         .Log.OfType<Checked>()
                         .Select(look => look with { At = AnyLog.Start.AddDays(200) }),
                 ];
-                LogEntry[] rest = [.. AnyLog.Beginnings(life.Car), .. life.Log.Where(entry => entry is not Checked)];
+                LogEntry[] rest =
+                [
+                    .. AnyLog.Beginnings(life.Car),
+                    .. life.Log.Where(entry => entry is not Checked),
+                ];
 
                 return Same(
                     Replay.Of(life.Car, life.Usage, [.. rest, .. looks]),
@@ -128,13 +138,7 @@ public sealed class ReplayTests
             {
                 LogEntry[] all = [.. AnyLog.Beginnings(life.Car), .. life.Log];
                 Replay replay = Replay.Of(life.Car, life.Usage, all);
-                var histories = Replay.Histories(
-                    life.Car,
-                    life.Usage,
-                    all,
-                    replay.Learnt,
-                    replay.Residues
-                );
+                var histories = Replay.Histories(life.Car, life.Usage, all, replay.Learnt, replay.Residues);
 
                 return histories.Count == replay.States.Count
                     && histories.All(pair =>

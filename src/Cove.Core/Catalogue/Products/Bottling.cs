@@ -24,13 +24,7 @@ public static class Bottling
         DateOnly today
     )
     {
-        Product measured = product with
-        {
-            Bottles =
-            [
-                .. product.Bottles.Select((bottle, i) => bottle with { Left = left[i], MeasuredAt = now }),
-            ],
-        };
+        Product measured = product.Measured(left, now);
         Product bought = measured with
         {
             Bottles = [.. measured.Bottles.Where(bottle => bottle.Mixed is null)],

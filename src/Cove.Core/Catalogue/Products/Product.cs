@@ -59,6 +59,15 @@ public sealed record Product(
     /// <summary>Whether it is sold ready to use and not thinned.</summary>
     public bool IsReadyToUse => Weakest.IsNeat;
 
+    /// <summary>The product with every bottle counted as measured at an instant.</summary>
+    /// <param name="left">What is in each of its bottles then, in order.</param>
+    /// <param name="at">The instant.</param>
+    public Product Measured(IReadOnlyList<Quantity> left, DateTimeOffset at) =>
+        this with
+        {
+            Bottles = [.. Bottles.Select((bottle, i) => bottle with { Left = left[i], MeasuredAt = at })],
+        };
+
     /// <summary>A product that is like others of its class.</summary>
     public static Product OfClass(Guid id, string name, ProductClass productClass)
     {

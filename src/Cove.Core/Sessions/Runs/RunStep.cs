@@ -1,5 +1,6 @@
 using Cove.Core.Cars;
 using Cove.Core.Catalogue.Tools;
+using Cove.Core.Log;
 using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Methods.Library;
@@ -8,17 +9,6 @@ using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Sessions.Runs;
-
-/// <summary>A method as a step of a run uses it.</summary>
-/// <param name="MethodId">The method.</param>
-/// <param name="Rounds">How often it is gone through; 1 or more.</param>
-/// <param name="SurfaceIds">The surfaces; none for a chore.</param>
-public sealed record StepMethod(string MethodId, int Rounds, IReadOnlyList<string> SurfaceIds)
-{
-    /// <summary>Fixes a use.</summary>
-    public static StepMethod Of(MethodUse use) =>
-        new(use.Method.Id, use.Rounds, [.. use.Surfaces.Select(surface => surface.Id)]);
-}
 
 /// <summary>A surface as a step of a run shows it.</summary>
 /// <param name="Id">The surface. The car may have lost it since.</param>
@@ -71,7 +61,7 @@ public sealed record RunStep(
     public IReadOnlyList<string> Lacks { get; init; } = [];
 
     /// <summary>How it is done; none in runs from before methods were kept, and for a step that puts back.</summary>
-    public IReadOnlyList<StepMethod> Methods { get; init; } = [];
+    public IReadOnlyList<MethodUsed> Methods { get; init; } = [];
 
     /// <summary>Whether it gets ready or sets back, and tends no surface.</summary>
     public bool IsChore => SessionChores.Find(TaskId) is not null;
@@ -85,9 +75,9 @@ public sealed record RunStep(
             .Distinct();
 
     /// <summary>The method of a step that has none of its own: putting back, or a step of an old run.</summary>
-    public IReadOnlyList<StepMethod> MethodsOrUsual =>
+    public IReadOnlyList<MethodUsed> MethodsOrUsual =>
         Methods.Count > 0 ? Methods
-        : PutsBack ? [new StepMethod(PuttingBack.Mats.Id, 1, [])]
+        : PutsBack ? [new MethodUsed(PuttingBack.Mats.Id, 1, [])]
         : [];
 
     /// <summary>What to call a step; the id of a task that the tables no longer have.</summary>
@@ -140,9 +130,9 @@ public sealed record RunStep(
                         ? []
                         : [.. work.Uses.SelectMany(use => use.Surfaces).Distinct().Select(StepSurface.Of)],
                     Methods =
-                        work is not null ? [.. work.Uses.Select(StepMethod.Of)]
+                        work is not null ? [.. work.Uses.Select(MethodUsed.Of)]
                         : SessionChores.Find(job.TaskId) is { } chore
-                            ? [new StepMethod(chore.Method.Id, 1, [])]
+                            ? [new MethodUsed(chore.Method.Id, 1, [])]
                         : [],
                     Products = [.. made.SelectMany(one => StepProduct.Of(task!.Task, one))],
                     Lacks =

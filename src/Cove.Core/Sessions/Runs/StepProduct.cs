@@ -2,6 +2,7 @@ using Cove.Core.Cars;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Choice;
+using Cove.Core.Log;
 using Cove.Core.Safety;
 using Cove.Core.Upkeep.Tasks;
 
@@ -27,6 +28,9 @@ public sealed record StepProduct(
     IReadOnlyList<string> Cautions
 )
 {
+    /// <summary>The product as the log names it once the step is done.</summary>
+    public ProductUsed Used => new(ProductId, Name, Strength, Amount) { FromShelf = true };
+
     /// <summary>Fixes a choice; nothing when nothing was chosen.</summary>
     /// <param name="task">The task.</param>
     /// <param name="choice">What some of its surfaces are done with.</param>

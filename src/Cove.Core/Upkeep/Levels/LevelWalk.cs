@@ -92,13 +92,7 @@ internal sealed class LevelWalk
         Observed look,
         LevelTrail before,
         (FilmCleaning Cleaning, double Left) judged
-    ) =>
-        ResidueEvidence.Of(
-            judged.Cleaning.MethodId,
-            judged.Left,
-            before.LevelWith(1) - judged.Left,
-            look
-        );
+    ) => ResidueEvidence.Of(judged.Cleaning.MethodId, judged.Left, before.LevelWith(1) - judged.Left, look);
 
     private LevelWalk With(LevelTrail trail, (FilmCleaning Cleaning, double Left)? left) =>
         new(unlearnt, usage, trail, left, Evidence, Residues);

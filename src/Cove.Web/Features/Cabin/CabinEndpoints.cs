@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Cove.Core.Cars;
 using Cove.Core.Inspections;
+using Cove.Core.Log;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
@@ -104,7 +105,7 @@ internal static class CabinEndpoints
         Core.Vehicles.Plan.Cabin cabin,
         Surface surface,
         IReadOnlyList<CareStatus> statuses,
-        IReadOnlyList<LogEntry> events,
+        IReadOnlyList<Happened> events,
         OwnerClock clock
     )
     {
@@ -114,13 +115,13 @@ internal static class CabinEndpoints
             return null;
         }
 
-        LogEntry? last = events.FirstOrDefault(entry =>
+        Happened? last = events.FirstOrDefault(entry =>
             entry.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
         );
         string what =
             last is null ? string.Empty
             : last.Note.Length > 0 ? last.Note
-            : CareEvents.Find(last.Subject)!.Name;
+            : CareEvents.Find(last.EventId)!.Name;
         return new SurfaceOnChartView(
             surface.Id,
             surface.Name,
@@ -144,7 +145,7 @@ internal static class CabinEndpoints
         CarsAtHand cars,
         CarSources sources,
         LogStore log,
-        CareReplay replay,
+        LevelStore levels,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -166,7 +167,7 @@ internal static class CabinEndpoints
 
         var histories = await car.Once(
             $"histories of {surfaceId}",
-            () => replay.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel)
+            () => levels.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel)
         );
         var page = new SurfacePage(car.Car, clock);
         var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
@@ -208,14 +209,15 @@ internal static class CabinEndpoints
         );
     }
 
-    private static SurfaceNoteView Note(LogEntry entry, OwnerClock clock)
+    private static SurfaceNoteView Note(SavedEntry saved, OwnerClock clock)
     {
+        LogEntry entry = saved.Entry;
         string words = EntryWords.Of(entry);
         return new SurfaceNoteView(
             entry.Id,
-            entry.Version,
+            saved.Version,
             clock.OnTheWall(entry.At),
-            entry.Kind == LogEntryKind.Look,
+            entry is Checked,
             entry.Note.Length > 0 ? $"{words}: {entry.Note}" : words
         );
     }

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Cove.Core.Log;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
@@ -91,15 +92,15 @@ internal static class GlassEndpoints
             return Problems.Field("finding", "Choose one of the findings on offer.");
         }
 
-        LogEntry entry = await log.RecordNote(
+        DateTimeOffset now = clock.Now;
+        SavedEntry saved = await log.Append(
             ledger,
-            StreakTest.Id,
-            finding.Id,
-            pane.Id,
-            clock.Now,
-            $"{finding.Sees}. {finding.Means}",
+            new StreakTested(Guid.CreateVersion7(now), now, finding.Id, [pane.Id])
+            {
+                Note = $"{finding.Sees}. {finding.Means}",
+            },
             cancel
         );
-        return Results.Created($"/api/log/{entry.Id}", finding);
+        return Results.Created($"/api/log/{saved.Entry.Id}", finding);
     }
 }

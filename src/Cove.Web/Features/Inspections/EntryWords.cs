@@ -1,8 +1,8 @@
 using Cove.Core.Inspections;
+using Cove.Core.Log;
 using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
-using Cove.Data;
 
 namespace Cove.Web.Features.Inspections;
 
@@ -11,20 +11,22 @@ internal static class EntryWords
 {
     /// <summary>What was done, happened or was seen, in a few words.</summary>
     public static string Of(LogEntry entry) =>
-        entry.Kind switch
+        entry switch
         {
-            LogEntryKind.Care => CareTasks.Find(entry.Subject)!.Name,
-            LogEntryKind.SpotTest =>
-                $"Spot test, {entry.Products[0].Name} {entry.Products[0].Strength}: {entry.Result}",
-            LogEntryKind.Note => "Which side is the streak on?",
-            LogEntryKind.Chore => SessionChores.Find(entry.Subject)!.Name,
-            LogEntryKind.Event => CareEvents.Find(entry.Subject)!.Name,
-            _ => $"{InspectionTable.Find(entry.Subject)!.Name}: {Seen(entry)}",
+            TaskDone done => CareTasks.Find(done.TaskId)!.Name,
+            ChoreDone chore => SessionChores.Find(chore.ChoreId)!.Name,
+            Happened happened => CareEvents.Find(happened.EventId)!.Name,
+            Checked look => Of(look),
+            SpotTested test =>
+                $"Spot test, {test.ProductName} {test.Strength}: {(test.Passed ? "passed" : "failed")}",
+            StreakTested => "Which side is the streak on?",
+            _ => throw new ArgumentException($"{entry.GetType().Name} is not shown.", nameof(entry)),
         };
 
-    private static string Seen(LogEntry entry)
+    private static string Of(Checked look)
     {
-        string words = InspectionTable.Find(entry.Subject)!.Result(entry.Result)!.Words;
-        return char.ToLowerInvariant(words[0]) + words[1..];
+        Inspection inspection = InspectionTable.Find(look.InspectionId)!;
+        string words = inspection.Result(look.ResultId)!.Words;
+        return $"{inspection.Name}: {char.ToLowerInvariant(words[0])}{words[1..]}";
     }
 }

@@ -1,6 +1,7 @@
 using Cove.Core.Cars;
 using Cove.Core.Inspections;
 using Cove.Core.Learning;
+using Cove.Core.Log;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
@@ -51,7 +52,7 @@ internal static class InspectionEndpoints
         Guid vehicleId,
         CarsAtHand cars,
         CarSources sources,
-        CareReplay replay,
+        LevelStore levels,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -63,7 +64,7 @@ internal static class InspectionEndpoints
 
         WalkRoundPlan plan = await car.Once(
             "walk round",
-            async () => PlanOf(car, await replay.Histories(car.Ledger, clock.Now, cancel: cancel), clock.Now)
+            async () => PlanOf(car, await levels.Histories(car.Ledger, clock.Now, cancel: cancel), clock.Now)
         );
         return Results.Ok(
             new WalkRoundView(
@@ -139,21 +140,20 @@ internal static class InspectionEndpoints
         }
 
         DateTimeOffset now = clock.Now;
-        LogEntry entry = await log.RecordLook(
+        SavedEntry saved = await log.Append(
             ledger,
-            inspection,
-            result,
-            surface.Id,
-            now,
-            wish.Note.Trim(),
+            new Checked(Guid.CreateVersion7(now), now, inspection.Id, result.Id, [surface.Id])
+            {
+                Note = wish.Note.Trim(),
+            },
             cancel
         );
         CareLedger after = (await vehicles.Ledger(vehicleId, cancel))!;
         return Results.Created(
-            $"/api/log/{entry.Id}",
+            $"/api/log/{saved.Entry.Id}",
             new LookView(
-                entry.Id,
-                entry.Version,
+                saved.Entry.Id,
+                saved.Version,
                 [.. tasks.Select(task => Looked(task, surface, ledger, after, clock))]
             )
         );

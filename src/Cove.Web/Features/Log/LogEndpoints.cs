@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core;
 using Cove.Core.Cars;
+using Cove.Core.Log;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
@@ -115,15 +116,21 @@ internal static class LogEndpoints
             return Problems.Field("event", "This event raises nothing on those surfaces. Choose another.");
         }
 
-        LogEntry entry = await log.RecordEvent(
+        DateTimeOffset now = clock.Now;
+        SavedEntry saved = await log.Append(
             ledger,
-            happening,
-            [.. touched.Select(surface => surface.Id)],
-            clock.Now,
-            wish.Note.Trim(),
+            new Happened(
+                Guid.CreateVersion7(now),
+                now,
+                happening.Id,
+                [.. touched.Select(surface => surface.Id)]
+            )
+            {
+                Note = wish.Note.Trim(),
+            },
             cancel
         );
-        return Results.Created($"/api/log/{entry.Id}", View(entry, ledger.Vehicle, clock));
+        return Results.Created($"/api/log/{saved.Entry.Id}", View(saved, ledger.Vehicle, clock));
     }
 
     /// <summary>The surfaces that were named; where none was, all that the event raises anything on.</summary>
@@ -147,18 +154,26 @@ internal static class LogEndpoints
                 request,
                 vehicles,
                 clock,
-                version =>
-                    log.Correct(
-                        entryId,
-                        version,
-                        wish.At,
-                        TimeSpan.FromMinutes(wish.TakenMinutes),
-                        wish.CameClean ? Share.All : SessionRules.RemovedWhenNotClean,
-                        wish.Note.Trim(),
-                        cancel
-                    ),
+                version => log.Correct(entryId, version, wish.At, entry => Corrected(entry, wish), cancel),
                 cancel
             );
+
+    /// <summary>What a correction makes of an entry, but for its time.</summary>
+    private static LogEntry Corrected(LogEntry entry, LogCorrection wish)
+    {
+        var taken = TimeSpan.FromMinutes(wish.TakenMinutes);
+        LogEntry corrected = entry switch
+        {
+            TaskDone done => done with
+            {
+                Taken = taken,
+                Removed = wish.CameClean ? Share.All : SessionRules.RemovedWhenNotClean,
+            },
+            ChoreDone chore => chore with { Taken = taken },
+            _ => entry,
+        };
+        return corrected with { Note = wish.Note.Trim() };
+    }
 
     private static Task<IResult> Undo(
         Guid entryId,
@@ -182,7 +197,7 @@ internal static class LogEndpoints
         HttpRequest request,
         VehicleStore vehicles,
         OwnerClock clock,
-        Func<int, Task<Changed<LogEntry>>> change,
+        Func<int, Task<Changed<SavedEntry>>> change,
         CancellationToken cancel
     )
     {
@@ -191,7 +206,7 @@ internal static class LogEndpoints
             return Problems.MissingVersion();
         }
 
-        Changed<LogEntry> changed = await change(version);
+        Changed<SavedEntry> changed = await change(version);
         if (changed.Outcome != ChangeOutcome.Made)
         {
             return changed.Outcome switch
@@ -202,37 +217,55 @@ internal static class LogEndpoints
             };
         }
 
-        LogEntry entry = changed.Value!;
-        CareLedger ledger = (await vehicles.Ledger(entry.VehicleId, cancel))!;
-        request.HttpContext.Response.Headers.ETag = $"\"{entry.Version}\"";
-        return Results.Ok(View(entry, ledger.Vehicle, clock));
+        SavedEntry saved = changed.Value!;
+        CareLedger ledger = (await vehicles.Ledger(saved.VehicleId, cancel))!;
+        request.HttpContext.Response.Headers.ETag = $"\"{saved.Version}\"";
+        return Results.Ok(View(saved, ledger.Vehicle, clock));
     }
 
-    private static LogEntryView View(LogEntry entry, Vehicle vehicle, OwnerClock clock) =>
-        new(
+    private static LogEntryView View(SavedEntry saved, Vehicle vehicle, OwnerClock clock)
+    {
+        LogEntry entry = saved.Entry;
+        IReadOnlyList<string> surfaceIds = SurfacesOf(entry);
+        var (planned, taken) = entry switch
+        {
+            TaskDone done => (done.Planned, done.Taken),
+            ChoreDone chore => (chore.Planned, chore.Taken),
+            _ => (TimeSpan.Zero, TimeSpan.Zero),
+        };
+        return new LogEntryView(
             entry.Id,
-            entry.Version,
-            entry.Kind,
+            saved.Version,
+            LogEntryKinds.Of(entry),
             EntryWords.Of(entry),
             [
                 .. vehicle
-                    .Surfaces.Where(surface => entry.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal))
+                    .Surfaces.Where(surface => surfaceIds.Contains(surface.Id, StringComparer.Ordinal))
                     .Select(surface => surface.Name),
             ],
             clock.OnTheWall(entry.At),
-            Math.Round(entry.Planned.TotalMinutes, 1),
-            Math.Round(entry.Taken.TotalMinutes, 1),
-            entry.Kind != LogEntryKind.Care || entry.Removed == Share.All,
+            Math.Round(planned.TotalMinutes, 1),
+            Math.Round(taken.TotalMinutes, 1),
+            entry is not TaskDone { CameClean: false },
             entry.Note,
             [
-                .. entry
-                    .Products.Where(_ => entry.Kind == LogEntryKind.Care)
-                    .Select(product => new LoggedProductView(
-                        product.Name,
-                        $"{product.Strength}",
-                        product.Amount.Value
-                    )),
+                .. (entry is TaskDone work ? work.Products : []).Select(product => new LoggedProductView(
+                    product.Name,
+                    $"{product.Strength}",
+                    product.Amount.Value
+                )),
             ],
-            entry.UndoneAt is not null
+            !entry.Counts
         );
+    }
+
+    private static IReadOnlyList<string> SurfacesOf(LogEntry entry) =>
+        entry switch
+        {
+            Happened happened => happened.SurfaceIds,
+            Checked look => look.SurfaceIds,
+            SpotTested test => test.SurfaceIds,
+            StreakTested streak => streak.SurfaceIds,
+            _ => [],
+        };
 }

@@ -1,4 +1,5 @@
 using Cove.Core.Cars;
+using Cove.Core.Log;
 using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Methods.Steps;
@@ -68,17 +69,17 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
 
     private IEnumerable<RunMethodView> MethodsOf(RunStep step)
     {
-        IReadOnlyList<StepMethod> methods = step.MethodsOrUsual;
+        IReadOnlyList<MethodUsed> methods = step.MethodsOrUsual;
         if (
             methods.Count == 0
             && ledger.Items.FirstOrDefault(item => item.Task.Id == step.TaskId) is { } item
         )
         {
             // A run from before methods were kept.
-            methods = [.. TaskWork.FromTable(ledger.StatusOf(item, clock.Now)).Uses.Select(StepMethod.Of)];
+            methods = [.. TaskWork.FromTable(ledger.StatusOf(item, clock.Now)).Uses.Select(MethodUsed.Of)];
         }
 
-        foreach (StepMethod use in methods)
+        foreach (MethodUsed use in methods)
         {
             // A method that a later version dropped leaves the step with its name and its products.
             if (MethodLibrary.Find(use.MethodId) is not { } method)

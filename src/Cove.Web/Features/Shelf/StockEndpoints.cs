@@ -2,6 +2,7 @@ using Cove.Core.Cars;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Choice;
+using Cove.Core.Log;
 using Cove.Core.Methods;
 using Cove.Core.Stock;
 using Cove.Data;
@@ -34,7 +35,7 @@ internal static class StockEndpoints
         SavedShelf saved = await shelves.Load(cancel);
         var uses = await shelves.Uses(saved.Shelf, cancel);
         var (demand, sessions) = await kept.Of(() =>
-            DemandOf(saved.Shelf, shelves, vehicles, log, clock.Now, cancel)
+            DemandOf(saved.Shelf, shelves, vehicles, log, clock, cancel)
         );
         StockOutlook[] outlooks =
         [
@@ -66,10 +67,11 @@ internal static class StockEndpoints
         ShelfStore shelves,
         VehicleStore vehicles,
         LogStore log,
-        DateTimeOffset now,
+        OwnerClock clock,
         CancellationToken cancel
     )
     {
+        DateTimeOffset now = clock.Now;
         IReadOnlyList<CareLedger> ledgers = await vehicles.Paces(cancel);
         Guid[] ids = [.. ledgers.Select(ledger => ledger.Vehicle.Id)];
         var records = await shelves.Records(ids, cancel);
@@ -84,7 +86,9 @@ internal static class StockEndpoints
 
         return (
             RoutineDemand.Together(demands),
-            await log.DaysOfCare(ids, now - TimeSpan.FromDays(DaysOfSessions), cancel)
+            (await log.CareSince(ids, now - TimeSpan.FromDays(DaysOfSessions), cancel)).Sum(car =>
+                SessionDays.Count(car, clock.Zone)
+            )
         );
     }
 }

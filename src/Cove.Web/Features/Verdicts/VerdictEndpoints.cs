@@ -2,6 +2,7 @@ using Cove.Core;
 using Cove.Core.Cars;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Choice;
+using Cove.Core.Log;
 using Cove.Core.Safety;
 using Cove.Core.Safety.Rules;
 using Cove.Core.Vehicles;
@@ -195,17 +196,27 @@ internal static class VerdictEndpoints
             return Problems.Field("strength", Strength.HowToWrite);
         }
 
-        LogEntry entry = await log.RecordSpotTest(
+        DateTimeOffset now = clock.Now;
+        SavedEntry tested = await log.Append(
             ledger,
-            product,
-            strength,
-            wish.ForAllAlike ? [.. Alike(ledger.Vehicle, surface).Select(one => one.Id)] : [surface.Id],
-            wish.Passed,
-            clock.Now,
-            wish.Note.Trim(),
+            new SpotTested(
+                Guid.CreateVersion7(now),
+                now,
+                product.Id,
+                product.Name,
+                strength,
+                wish.ForAllAlike ? [.. Alike(ledger.Vehicle, surface).Select(one => one.Id)] : [surface.Id],
+                wish.Passed
+            )
+            {
+                Note = wish.Note.Trim(),
+            },
             cancel
         );
-        return Results.Created($"/api/log/{entry.Id}", new LoggedView(entry.Id, entry.Version));
+        return Results.Created(
+            $"/api/log/{tested.Entry.Id}",
+            new LoggedView(tested.Entry.Id, tested.Version)
+        );
     }
 
     private static async Task<IResult> Instruct(

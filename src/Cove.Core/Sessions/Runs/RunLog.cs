@@ -1,0 +1,65 @@
+using Cove.Core.Log;
+
+namespace Cove.Core.Sessions.Runs;
+
+/// <summary>What the answers of a run put on record.</summary>
+/// <remarks>
+/// <i>Done</i> takes all of the level, <i>not clean yet</i> takes what <see cref="SessionRules.RemovedWhenNotClean"/> says and
+/// leaves the rest for next time, and <i>skipped</i> leaves the level as it is, so nothing is written. Putting back belongs
+/// to the task it puts back: its minutes go on that entry, and levels have followed already when the task was answered.
+/// </remarks>
+public static class RunLog
+{
+    /// <summary>The entry that the answer to a step puts on record; null when it puts none there, or only adds minutes to one.</summary>
+    /// <param name="runId">The run.</param>
+    /// <param name="progress">The run, the answer taken.</param>
+    /// <param name="answer">The answer.</param>
+    /// <param name="entryId">The id for the entry.</param>
+    public static LogEntry? EntryOf(Guid runId, RunProgress progress, RunEvent answer, Guid entryId)
+    {
+        if (!IsWork(answer))
+        {
+            return null;
+        }
+
+        RunStep step = progress.Steps[answer.Step];
+        TimeSpan taken = progress.TakenBy(answer.Step);
+        if (step.IsChore)
+        {
+            return new ChoreDone(entryId, answer.At, step.TaskId)
+            {
+                RunId = runId,
+                Planned = step.Planned,
+                Taken = taken,
+            };
+        }
+
+        return progress.RemovedBy(answer.Step) is { } removed
+            ? new TaskDone(entryId, answer.At, step.TaskId, removed)
+            {
+                RunId = runId,
+                Planned = step.Planned,
+                Taken = taken,
+                Methods = step.Methods,
+                Products = [.. step.Products.Select(product => product.Used)],
+            }
+            : null;
+    }
+
+    /// <summary>Whether an answer only puts back, so that its minutes go on the entry of the task in the same run.</summary>
+    public static bool AddsMinutes(RunProgress progress, RunEvent answer) =>
+        IsWork(answer) && progress.Steps[answer.Step].PutsBack;
+
+    /// <summary>The entry of a task with the minutes of putting back added.</summary>
+    /// <param name="done">The entry of the task.</param>
+    /// <param name="progress">The run, the answer taken.</param>
+    /// <param name="answer">An answer for which <see cref="AddsMinutes"/> holds.</param>
+    public static TaskDone WithPutBack(TaskDone done, RunProgress progress, RunEvent answer) =>
+        done with
+        {
+            Planned = done.Planned + progress.Steps[answer.Step].Planned,
+            Taken = done.Taken + progress.TakenBy(answer.Step),
+        };
+
+    private static bool IsWork(RunEvent answer) => answer.Kind is RunEventKind.Done or RunEventKind.NotClean;
+}

@@ -1,0 +1,152 @@
+using System.Text.Json;
+using Cove.Core;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Log;
+using Cove.Core.Methods.Glass;
+
+namespace Cove.Data.Rows;
+
+/// <summary>Turns entries of the log into rows and back.</summary>
+internal static class LogRows
+{
+    /// <summary>The result of a spot test that passed.</summary>
+    public const string SpotPassed = "passed";
+
+    /// <summary>The result of a spot test that failed.</summary>
+    public const string SpotFailed = "failed";
+
+    private const string Table = "Log";
+
+    /// <summary>A new row for an entry.</summary>
+    public static LogRow Of(LogEntry entry, Guid vehicleId)
+    {
+        var row = new LogRow { Id = entry.Id, VehicleId = vehicleId };
+        Put(row, entry);
+        return row;
+    }
+
+    /// <summary>Writes an entry over what a row holds.</summary>
+    public static void Put(LogRow row, LogEntry entry)
+    {
+        row.RunId = entry.RunId;
+        row.Kind = LogEntryKinds.Of(entry);
+        row.At = entry.At;
+        row.Note = entry.Note;
+        row.UndoneAt = entry.UndoneAt;
+        switch (entry)
+        {
+            case TaskDone done:
+                row.Subject = done.TaskId;
+                row.Removed = done.Removed.Value;
+                (row.PlannedSeconds, row.TakenSeconds) = (Seconds(done.Planned), Seconds(done.Taken));
+                row.MethodsJson = JsonOf(done.Methods);
+                row.SettledAt = done.AnsweredAt;
+                PutProducts(row, done.Products);
+                break;
+            case ChoreDone chore:
+                row.Subject = chore.ChoreId;
+                (row.PlannedSeconds, row.TakenSeconds) = (Seconds(chore.Planned), Seconds(chore.Taken));
+                break;
+            case Happened happened:
+                row.Subject = happened.EventId;
+                row.SurfaceIds = Lines(happened.SurfaceIds);
+                break;
+            case Checked look:
+                (row.Subject, row.Result) = (look.InspectionId, look.ResultId);
+                row.SurfaceIds = Lines(look.SurfaceIds);
+                break;
+            case SpotTested test:
+                (row.Subject, row.Result) = ($"{test.ProductId}", test.Passed ? SpotPassed : SpotFailed);
+                row.SurfaceIds = Lines(test.SurfaceIds);
+                PutProducts(
+                    row,
+                    [new ProductUsed(test.ProductId, test.ProductName, test.Strength, Quantity.Zero)]
+                );
+                break;
+            case StreakTested streak:
+                (row.Subject, row.Result) = (StreakTest.Id, streak.FindingId);
+                row.SurfaceIds = Lines(streak.SurfaceIds);
+                break;
+            default:
+                break;
+        }
+    }
+
+    /// <summary>The entry that a row holds.</summary>
+    /// <exception cref="UnreadableRowException">The row is not what this version writes or an older one wrote.</exception>
+    public static LogEntry ToEntry(this LogRow row) =>
+        Typed(row) with
+        {
+            RunId = row.RunId,
+            Note = row.Note,
+            UndoneAt = row.UndoneAt,
+        };
+
+    /// <summary>The entries of rows; what cannot be read is left out.</summary>
+    public static IReadOnlyList<LogEntry> ToEntries(this IEnumerable<LogRow> rows) =>
+        [.. rows.Select(row => UnreadableRowException.Try(row.ToEntry)).OfType<LogEntry>()];
+
+    /// <summary>The same with what the store keeps beside them.</summary>
+    public static IReadOnlyList<SavedEntry> ToSaved(this IEnumerable<LogRow> rows) =>
+        [.. rows.Select(row => UnreadableRowException.Try(row.ToSaved)).OfType<SavedEntry>()];
+
+    /// <summary>An entry with what the store keeps beside it.</summary>
+    public static SavedEntry ToSaved(this LogRow row) => new(row.ToEntry(), row.VehicleId, row.Version);
+
+    private static LogEntry Typed(LogRow row)
+    {
+        string[] surfaces = row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n');
+        return KnownWord.Check(row.Kind, Table, row.Id) switch
+        {
+            LogEntryKind.Care => new TaskDone(row.Id, row.At, row.Subject, new Share(row.Removed))
+            {
+                Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
+                Taken = TimeSpan.FromSeconds(row.TakenSeconds),
+                Methods = MethodsOf(row),
+                Products = [.. row.Products.OrderBy(one => one.Position).Select(one => one.ToUsed())],
+                AnsweredAt = row.SettledAt,
+            },
+            LogEntryKind.Chore => new ChoreDone(row.Id, row.At, row.Subject)
+            {
+                Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
+                Taken = TimeSpan.FromSeconds(row.TakenSeconds),
+            },
+            LogEntryKind.Event => new Happened(row.Id, row.At, row.Subject, surfaces),
+            LogEntryKind.Look => new Checked(row.Id, row.At, row.Subject, row.Result, surfaces),
+            LogEntryKind.SpotTest when row.Products is [var tested, ..] => new SpotTested(
+                row.Id,
+                row.At,
+                tested.ProductId,
+                tested.Name,
+                Strength.FromShare(tested.Strength),
+                surfaces,
+                row.Result == SpotPassed
+            ),
+            LogEntryKind.Note => new StreakTested(row.Id, row.At, row.Result, surfaces),
+            _ => throw new UnreadableRowException(Table, $"{row.Id}"),
+        };
+    }
+
+    /// <summary>How a task was done, as it stands in a row; empty when that is not known.</summary>
+    public static string JsonOf(IReadOnlyList<MethodUsed> methods) =>
+        methods.Count == 0 ? string.Empty : JsonSerializer.Serialize(methods);
+
+    /// <summary>How a task was done. That is a detail: an entry whose detail cannot be read still says that it was done.</summary>
+    public static IReadOnlyList<MethodUsed> MethodsOf(LogRow row) =>
+        row.MethodsJson.Length == 0
+            ? []
+            : UnreadableRowException.Try(() => StoredJson.Read<MethodUsed[]>(row.MethodsJson, Table, row.Id))
+                ?? [];
+
+    private static void PutProducts(LogRow row, IReadOnlyList<ProductUsed> products)
+    {
+        if (row.Products.Count == 0)
+        {
+            row.Products.AddRange(products.Select(ProductUseRow.Of));
+        }
+    }
+
+    private static string Lines(IEnumerable<string> surfaceIds) => string.Join('\n', surfaceIds);
+
+    private static int Seconds(TimeSpan span) => (int)Math.Round(span.TotalSeconds);
+}

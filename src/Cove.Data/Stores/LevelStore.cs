@@ -1,0 +1,172 @@
+using Cove.Core.Cars;
+using Cove.Core.Learning;
+using Cove.Core.Log;
+using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
+using Cove.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cove.Data;
+
+/// <summary>Keeps what is stored of levels and of what was learnt true to the log, and reads the histories of levels.</summary>
+public sealed class LevelStore
+{
+    private static readonly string[] NeverAnew =
+    [
+        .. CareTasks.All.Where(task => !task.BeginsAnew).Select(task => task.Id),
+    ];
+
+    private readonly CoveContext context;
+
+    internal LevelStore(CoveContext context) => this.context = context;
+
+    /// <summary>The histories of some levels of a vehicle from an instant on.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="since">Nothing earlier is asked of the histories, so they begin where this instant is still told exactly: at the last time before it that a task came clean and began anew. What lies before that is not read.</param>
+    /// <param name="surfaceId">Only those of this surface; null for all.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <returns>A history for each task and surface in care.</returns>
+    public async Task<IReadOnlyDictionary<CareKey, CareHistory>> Histories(
+        CareLedger ledger,
+        DateTimeOffset since,
+        string? surfaceId = null,
+        CancellationToken cancel = default
+    )
+    {
+        Guid vehicleId = ledger.Vehicle.Id;
+        List<CareStateRow> rows = await context
+            .CareStates.AsNoTracking()
+            .Where(state =>
+                state.VehicleId == vehicleId && (surfaceId == null || state.SurfaceId == surfaceId)
+            )
+            .ToListAsync(cancel);
+        Dictionary<string, DateTimeOffset> cameClean = await Moving(vehicleId)
+            .Where(entry =>
+                entry.Kind == LogEntryKind.Care
+                && entry.Removed >= 1
+                && entry.At <= since
+                && !NeverAnew.Contains(entry.Subject)
+            )
+            .GroupBy(entry => entry.Subject)
+            .Select(task => new { Task = task.Key, At = task.Max(entry => entry.At) })
+            .ToDictionaryAsync(task => task.Task, task => task.At, StringComparer.Ordinal, cancel);
+        List<LogRow> log = await Moving(vehicleId)
+            .AsNoTracking()
+            .Where(entry =>
+                entry.Kind != LogEntryKind.Care
+                || entry.Removed < 1
+                || entry.At > since
+                || NeverAnew.Contains(entry.Subject)
+            )
+            .ToListAsync(cancel);
+        return Replay.Histories(
+            ledger.Vehicle,
+            ledger.Usage,
+            [
+                .. rows.Select(row => row.Beginning)
+                    .Select(began =>
+                        cameClean.TryGetValue(began.Key.TaskId, out DateTimeOffset at) && at > began.At
+                            ? began with
+                            {
+                                At = at,
+                                Level = Level.Fresh,
+                            }
+                            : began
+                    ),
+                .. log.ToEntries(),
+            ],
+            ledger.Learnt,
+            ledger.Residues
+        );
+    }
+
+    /// <summary>Brings what is stored of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
+    internal async Task Refresh(CareLedger ledger, CancellationToken cancel)
+    {
+        Guid vehicleId = ledger.Vehicle.Id;
+        DateTimeOffset? forgotten = await context
+            .Vehicles.Where(row => row.Id == vehicleId)
+            .Select(row => row.LearntSince)
+            .FirstAsync(cancel);
+        List<CareStateRow> rows = await context
+            .CareStates.Where(state => state.VehicleId == vehicleId)
+            .ToListAsync(cancel);
+        List<LogRow> log = await Moving(vehicleId).AsNoTracking().ToListAsync(cancel);
+        var replay = Replay.Of(
+            ledger.Vehicle,
+            ledger.Usage,
+            [
+                .. rows.Select(row => row.Beginning),
+                .. forgotten is { } at ? [new LearningForgotten(Guid.Empty, at)] : Array.Empty<LogEntry>(),
+                .. log.ToEntries(),
+            ]
+        );
+        IReadOnlyDictionary<CareKey, CareState> states = replay.States;
+        foreach (CareStateRow row in rows)
+        {
+            // Levels of surfaces that are not in care now stay as they were, in case that is taken back.
+            if (states.TryGetValue(row.Key, out CareState state))
+            {
+                row.State = state;
+            }
+        }
+
+        await Keep(vehicleId, replay.Learnt, cancel);
+        await Keep(vehicleId, replay.Residues, cancel);
+        await context.SaveChangesAsync(cancel);
+    }
+
+    private async Task Keep(Guid vehicleId, LearntRates learnt, CancellationToken cancel)
+    {
+        var known = await context
+            .Learnt.Where(row => row.VehicleId == vehicleId)
+            .ToDictionaryAsync(row => row.TaskId, StringComparer.Ordinal, cancel);
+        foreach (LearntRow next in LearntRow.Of(learnt))
+        {
+            if (known.Remove(next.TaskId, out LearntRow? row))
+            {
+                (row.LogMean, row.Spread, row.Looks) = (next.LogMean, next.Spread, next.Looks);
+            }
+            else
+            {
+                next.VehicleId = vehicleId;
+                context.Learnt.Add(next);
+            }
+        }
+
+        context.Learnt.RemoveRange(known.Values);
+    }
+
+    private async Task Keep(Guid vehicleId, LearntResidues residues, CancellationToken cancel)
+    {
+        var known = await context
+            .Residues.Where(row => row.VehicleId == vehicleId)
+            .ToDictionaryAsync(row => row.MethodId, StringComparer.Ordinal, cancel);
+        foreach (ResidueRow next in ResidueRow.Of(vehicleId, residues))
+        {
+            if (known.Remove(next.MethodId, out ResidueRow? row))
+            {
+                (row.LogMean, row.Spread, row.Looks) = (next.LogMean, next.Spread, next.Looks);
+            }
+            else
+            {
+                context.Residues.Add(next);
+            }
+        }
+
+        context.Residues.RemoveRange(known.Values);
+    }
+
+    /// <summary>The entries by which levels may have moved.</summary>
+    private IQueryable<LogRow> Moving(Guid vehicleId) =>
+        context.Log.Where(entry =>
+            entry.VehicleId == vehicleId
+            && entry.UndoneAt == null
+            && (
+                entry.Kind == LogEntryKind.Care
+                || entry.Kind == LogEntryKind.Event
+                || entry.Kind == LogEntryKind.Look
+            )
+        );
+}
