@@ -1,6 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using BenchmarkDotNet.Jobs;
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;

@@ -168,12 +168,19 @@ public sealed class CoveHost : IDisposable
         deleted.EnsureSuccessStatusCode();
     }
 
+    /// <summary>What to send to start the session that Today shows.</summary>
+    public async Task<string> SessionShown(string vehicleId, int minutes = 25)
+    {
+        JsonObject today = await Get($"/api/vehicles/{vehicleId}/today?minutes={minutes}");
+        return $$"""{"minutes":{{minutes}},"plan":"{{today["plan"]}}"}""";
+    }
+
     /// <summary>Starts a run and gives it as the server does.</summary>
     public async Task<JsonObject> StartRun(string vehicleId, int minutes = 25)
     {
         HttpResponseMessage started = await Post(
             $"/api/vehicles/{vehicleId}/runs",
-            $$"""{"minutes":{{minutes}}}""",
+            await SessionShown(vehicleId, minutes),
             ("Idempotency-Key", Guid.NewGuid().ToString())
         );
         started.EnsureSuccessStatusCode();

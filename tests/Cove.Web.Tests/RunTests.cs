@@ -106,7 +106,7 @@ public sealed class RunTests
         JsonObject today = await cove.Get($"/api/vehicles/{vehicle}/today?minutes=25");
         HttpResponseMessage second = await cove.Post(
             $"/api/vehicles/{vehicle}/runs",
-            """{"minutes":25}""",
+            await cove.SessionShown(vehicle),
             ("Idempotency-Key", "another-session")
         );
 

@@ -150,7 +150,7 @@ public sealed class SessionTests
 
         HttpResponseMessage answer = await cove.Post(
             $"/api/vehicles/{vehicle}/runs",
-            """{"minutes":25}""",
+            await cove.SessionShown(vehicle),
             ("Idempotency-Key", key)
         );
 
@@ -175,7 +175,7 @@ public sealed class SessionTests
     {
         HttpResponseMessage answer = await cove.Post(
             $"/api/vehicles/{vehicle}/runs",
-            """{"minutes":25}""",
+            await cove.SessionShown(vehicle),
             ("Idempotency-Key", key)
         );
         answer.EnsureSuccessStatusCode();

@@ -111,13 +111,56 @@ public sealed class TodayTests
         JsonObject today = await cove.Get($"/api/vehicles/{vehicle}/today?minutes=60");
         HttpResponseMessage start = await cove.Post(
             $"/api/vehicles/{vehicle}/runs",
-            """{"minutes":60}""",
+            await cove.SessionShown(vehicle, 60),
             ("Idempotency-Key", "a-wish-too-soon")
         );
 
         Assert.Equal(0, (int)today["worthDoing"]!);
         Assert.Equal("2026-03-21", (string)today["nextDue"]!);
         Assert.Equal(HttpStatusCode.Conflict, start.StatusCode);
+    }
+
+    [Fact]
+    public async Task Another_session_than_the_one_on_the_screen_is_not_started()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        string shown = await cove.SessionShown(vehicle);
+        (
+            await cove.Post($"/api/vehicles/{vehicle}/events", """{"event":"beach","surfaceIds":[]}""")
+        ).EnsureSuccessStatusCode();
+
+        HttpResponseMessage changed = await cove.Post(
+            $"/api/vehicles/{vehicle}/runs",
+            shown,
+            ("Idempotency-Key", "a-session-of-before")
+        );
+        HttpResponseMessage again = await cove.Post(
+            $"/api/vehicles/{vehicle}/runs",
+            await cove.SessionShown(vehicle),
+            ("Idempotency-Key", "a-session-of-before")
+        );
+        HttpResponseMessage resent = await cove.Post(
+            $"/api/vehicles/{vehicle}/runs",
+            shown,
+            ("Idempotency-Key", "a-session-of-before")
+        );
+
+        await BadInputTests.AssertProblem(changed, HttpStatusCode.Conflict, null);
+        Assert.Equal(HttpStatusCode.Created, again.StatusCode);
+        Assert.Equal(again.Headers.Location, resent.Headers.Location);
+    }
+
+    [Fact]
+    public async Task A_session_keeps_its_name_while_nothing_changes_it()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        string shown = await cove.SessionShown(vehicle);
+        cove.Clock.Advance(TimeSpan.FromMinutes(10));
+
+        Assert.Equal(shown, await cove.SessionShown(vehicle));
+        Assert.NotEqual(shown, await cove.SessionShown(vehicle, 26));
     }
 
     [Fact]

@@ -132,11 +132,14 @@ test("two coats are timed one after the other, over a reload", async ({ page, co
     use: {},
     look: "overdue",
   })) as { id: string };
-  const start = () =>
-    post(`vehicles/${id}/runs`, { minutes: 120 }) as Promise<{
+  const start = async () => {
+    const shown = await fetch(`${cove.url}/api/vehicles/${id}/today?minutes=120`);
+    const { plan } = (await shown.json()) as { plan: string };
+    return post(`vehicles/${id}/runs`, { minutes: 120, plan }) as Promise<{
       id: string;
       steps: { taskId: string }[];
     }>;
+  };
   const at = (steps: { taskId: string }[]) =>
     steps.findIndex((step) => step.taskId === "protect-fabric");
   // What is done in one session makes room for the protector in the next.

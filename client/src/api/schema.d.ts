@@ -168,7 +168,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Starts a run of the session that Today shows. Needs an Idempotency-Key header. */
+        /** Starts a run of the session that Today showed; refused when another one would be planned now. Needs an Idempotency-Key header. */
         post: operations["StartRun"];
         delete?: never;
         options?: never;
@@ -1860,6 +1860,7 @@ export interface components {
         NewRun: {
             /** Format: int32 */
             minutes: number;
+            plan: string;
         };
         NewRunEvent: {
             kind: components["schemas"]["RunEventKind"];
@@ -2571,6 +2572,7 @@ export interface components {
             runUnderWay: null | string;
             /** Format: int32 */
             minutes: number;
+            plan: string;
             /** Format: double */
             gain: number;
             curve: components["schemas"]["CurvePointView"][];

@@ -89,7 +89,8 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
         api.POST("/api/vehicles/{vehicleId}/runs", {
           params: { path: { vehicleId: today.vehicle.id } },
           headers: { "Idempotency-Key": key.current },
-          body: { minutes },
+          // Just what is on the screen, even while the marker is on its way elsewhere.
+          body: { minutes: today.minutes, plan: today.plan },
         }),
       ),
     onSuccess: (run) => {
@@ -97,6 +98,8 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
       queries.setQueryData(["run", run.id], run);
       navigate(`/runs/${run.id}`);
     },
+    // Refused, because what is planned now is something else: show that.
+    onError: () => queries.invalidateQueries({ queryKey: ["vehicle", today.vehicle.id, "today"] }),
   });
   const begin = () =>
     today.runUnderWay
@@ -185,7 +188,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
             onClick={begin}
             disabled={start.isPending}
           >
-            {today.runUnderWay ? "Go on with the session" : `Start ${minutes}-minute session`}
+            {today.runUnderWay ? "Go on with the session" : `Start ${today.minutes}-minute session`}
           </button>
           {start.isError ? (
             <p role="alert" className="max-w-md text-16 text-coral">

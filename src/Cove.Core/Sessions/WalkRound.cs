@@ -1,4 +1,5 @@
 using Cove.Core.Inspections;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;

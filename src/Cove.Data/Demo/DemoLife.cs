@@ -4,9 +4,9 @@ using Cove.Core.Choice;
 using Cove.Core.Log;
 using Cove.Core.Methods;
 using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
-using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Data;
 
@@ -35,14 +35,13 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
         IReadOnlyList<LogEntry> happenings
     )
     {
-        Cabin cabin = car.Ledger.Vehicle.ToCabin();
         var log = new List<LogEntry>();
         DateTimeOffset last = slots[0];
         for (int week = 0; week < slots.Count; week++)
         {
             DateTimeOffset slot = slots[week];
             Take(happenings.Where(entry => entry.At > last && entry.At <= slot));
-            Take(Session(slot, week % LongEvery == LongEvery / 2 ? LongMinutes : UsualMinutes, cabin));
+            Take(Session(slot, week % LongEvery == LongEvery / 2 ? LongMinutes : UsualMinutes));
             last = slot;
         }
 
@@ -59,11 +58,14 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
         }
     }
 
-    private List<LogEntry> Session(DateTimeOffset slot, int minutes, Cabin cabin)
+    private List<LogEntry> Session(DateTimeOffset slot, int minutes)
     {
-        CareLedger now = car.Ledger.After(replay);
-        MethodBook book = new CarShelf(now, car.Shelf, car.Records, ways).MethodsAt(slot, ChorePaces.Nothing);
-        SessionPlan plan = new SessionPlanner(now.At(slot), cabin, book).Plan(minutes);
+        var today = new DayPlan(
+            new CarShelf(car.Ledger.After(replay), car.Shelf, car.Records, ways),
+            ChorePaces.Nothing,
+            slot
+        );
+        SessionPlan plan = today.Session(minutes).Plan;
         var entries = new Dictionary<string, LogEntry>(StringComparer.Ordinal);
         DateTimeOffset clock = slot;
         foreach (OrderedJob step in plan.Order.Steps)
@@ -91,7 +93,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
                     work.Status.Item.Task.Id == job.TaskId
                 )
                     is { } work
-                    ? Done(work, book, clock, planned, taken)
+                    ? Done(work, today.Methods, clock, planned, taken)
                     : new ChoreDone(Guid.CreateVersion7(clock), clock, job.TaskId)
                     {
                         Planned = planned,

@@ -1,6 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Core.Catalogue.Tools;
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data;

@@ -82,6 +82,10 @@ public sealed class RunStore
         return new Changed<SavedRun>(ChangeOutcome.Made, ToRun(run));
     }
 
+    /// <summary>Whether a run was started under a key already.</summary>
+    public Task<bool> IsStarted(string key, CancellationToken cancel = default) =>
+        context.Runs.AnyAsync(row => row.StartKey == key, cancel);
+
     /// <summary>Finds a run; null when the owner has none of that id.</summary>
     public async Task<SavedRun?> Find(Guid id, CancellationToken cancel = default) =>
         await Whole.FirstOrDefaultAsync(row => row.Id == id, cancel) is { } row ? ToRun(row) : null;

@@ -188,7 +188,16 @@ public sealed class KillTests
                 $"{startKey}-beach"
             );
             Beaches.Add(startKey);
-            JsonObject started = await Send($"/api/vehicles/{vehicle}/runs", """{"minutes":10}""", startKey);
+            var today = (
+                await http.GetFromJsonAsync<JsonObject>(
+                    new Uri($"/api/vehicles/{vehicle}/today?minutes=10", UriKind.Relative)
+                )
+            )!;
+            JsonObject started = await Send(
+                $"/api/vehicles/{vehicle}/runs",
+                $$"""{"minutes":10,"plan":"{{today["plan"]}}"}""",
+                startKey
+            );
             run = (string)started["id"]!;
             steps = started["steps"]!.AsArray().Count;
             step = (int)started["current"]!;

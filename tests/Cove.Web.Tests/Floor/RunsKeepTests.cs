@@ -67,13 +67,13 @@ public sealed class RunsKeepTests
         var key = ("Idempotency-Key", "one-key-of-a-start");
         HttpResponseMessage first = await cove.Post(
             $"/api/vehicles/{cars[0]!["id"]}/runs",
-            """{"minutes":25}""",
+            await cove.SessionShown((string)cars[0]!["id"]!),
             key
         );
 
         HttpResponseMessage second = await cove.Post(
             $"/api/vehicles/{cars[1]!["id"]}/runs",
-            """{"minutes":25}""",
+            await cove.SessionShown((string)cars[1]!["id"]!),
             key
         );
 

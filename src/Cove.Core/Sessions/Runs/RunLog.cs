@@ -4,7 +4,7 @@ namespace Cove.Core.Sessions.Runs;
 
 /// <summary>What the answers of a run put on record.</summary>
 /// <remarks>
-/// <i>Done</i> takes all of the level, <i>not clean yet</i> takes what <see cref="SessionRules.RemovedWhenNotClean"/> says and
+/// <i>Done</i> takes all of the level, <i>not clean yet</i> takes what <see cref="Planning.SessionRules.RemovedWhenNotClean"/> says and
 /// leaves the rest for next time, and <i>skipped</i> leaves the level as it is, so nothing is written. Putting back belongs
 /// to the task it puts back: its minutes go on that entry, and levels have followed already when the task was answered.
 /// </remarks>

@@ -1,3 +1,5 @@
+using Cove.Core.Sessions.Planning;
+
 namespace Cove.Core.Sessions.Runs;
 
 /// <summary>How far a run has come: the planned steps and everything said so far, read together.</summary>

@@ -5,6 +5,7 @@ using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Methods.Library;
 using Cove.Core.Methods.Steps;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
 

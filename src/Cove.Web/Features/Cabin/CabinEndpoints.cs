@@ -2,7 +2,7 @@ using System.Text.Json;
 using Cove.Core.Cars;
 using Cove.Core.Inspections;
 using Cove.Core.Log;
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
@@ -158,8 +158,8 @@ internal static class CabinEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        CareLedger ledger = car.Ledger;
-        Core.Vehicles.Plan.Cabin cabin = car.Cabin;
+        CareLedger ledger = car.Day.Ledger;
+        Core.Vehicles.Plan.Cabin cabin = car.Day.Cabin;
         if (cabin.Surfaces.FirstOrDefault(surface => surface.Id == surfaceId) is not { } surface)
         {
             return Problems.NotFound("This vehicle has no such surface. Choose one from its chart.");
@@ -169,7 +169,7 @@ internal static class CabinEndpoints
             $"histories of {surfaceId}",
             () => levels.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel)
         );
-        var page = new SurfacePage(car.Car, clock);
+        var page = new SurfacePage(car.Day.Car, clock);
         var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
         SurfaceTaskView[] tasks = car.Use(at =>
             InOrder(at.Statuses, surfaceId)

@@ -1,42 +1,24 @@
 using System.Collections.Concurrent;
-using Cove.Core.Cars;
-using Cove.Core.Methods;
 using Cove.Core.Sessions;
-using Cove.Core.Upkeep;
 
 namespace Cove.Web.Features.Cars;
 
-/// <summary>A car as it stands at one instant, with what is computed of it. It is for one request at a time; see <see cref="Use"/>.</summary>
-/// <param name="car">The car and what serves it.</param>
-/// <param name="paces">How fast its owner does chores.</param>
-/// <param name="now">The instant.</param>
-internal sealed class CarAtHand(CarShelf car, ChorePaces paces, DateTimeOffset now)
+/// <summary>A car as it stands at one instant, kept for those who ask next. What is worked out on the way is for one request at a time; see <see cref="Use"/>.</summary>
+/// <param name="day">The car at the instant.</param>
+internal sealed class CarAtHand(DayPlan day)
 {
     private readonly Lock turn = new();
     private readonly ConcurrentDictionary<string, Lazy<Task<object>>> known = new(StringComparer.Ordinal);
-    private SessionOffer? offer;
 
-    public CareLedger Ledger => car.Ledger;
-
-    public CarShelf Car => car;
-
-    public ChorePaces Paces => paces;
-
-    public Core.Vehicles.Plan.Cabin Cabin { get; } = car.Ledger.Vehicle.ToCabin();
-
-    public IReadOnlyList<CareStatus> Statuses { get; } = car.Ledger.At(now);
-
-    public MethodBook Book { get; } = car.MethodsAt(now, paces);
-
-    /// <summary>What every length of session would bring.</summary>
-    public SessionOffer Offer => offer ??= new SessionOffer(new SessionPlanner(Statuses, Cabin, Book), now);
+    /// <summary>The car as it stands. What it says of sessions and methods is asked for in <see cref="Use"/>.</summary>
+    public DayPlan Day => day;
 
     /// <summary>Works with it while nobody else does: what it computes, it keeps.</summary>
-    public T Use<T>(Func<CarAtHand, T> work)
+    public T Use<T>(Func<DayPlan, T> work)
     {
         lock (turn)
         {
-            return work(this);
+            return work(day);
         }
     }
 

@@ -1,4 +1,5 @@
 using Cove.Core.Cars;
+using Cove.Core.Sessions;
 using Cove.Data;
 using Cove.Web.Hosting;
 
@@ -35,7 +36,7 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
         }
 
         CarShelf shelf = await services.Shelves.For(ledger, cancel);
-        var car = new CarAtHand(shelf, await services.Reminders.Paces(cancel), clock.Now);
+        var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), clock.Now));
         lock (turn)
         {
             foreach (Kept old in kept.Where(one => one.VehicleId == vehicleId).ToArray())

@@ -57,7 +57,7 @@ internal static class GlassEndpoints
         }
 
         var conditions = new GlassConditions(sun, (GlassTouch)feel, damp);
-        return Results.Ok(car.Use(at => new GlassPage(at.Ledger, at.Book, clock).Show(conditions)));
+        return Results.Ok(car.Use(at => new GlassPage(at, clock).Show(conditions)));
     }
 
     private static async Task<IResult> Record(

@@ -15,23 +15,23 @@ using Cove.Web.Hosting;
 namespace Cove.Web.Features.Glass;
 
 /// <summary>Writes the glass of a car out.</summary>
-internal sealed class GlassPage(CareLedger ledger, MethodBook book, OwnerClock clock)
+internal sealed class GlassPage(DayPlan day, OwnerClock clock)
 {
+    private readonly CareLedger ledger = day.Ledger;
+    private readonly MethodBook book = day.Methods;
+
     public GlassView Show(GlassConditions conditions)
     {
-        Core.Vehicles.Plan.Cabin cabin = ledger.Vehicle.ToCabin();
-        var statuses = ledger
-            .Items.Where(item => item.Task.Stage == Stage.Glass)
-            .Select(item => ledger.StatusOf(item, clock.Now))
+        var statuses = day
+            .Statuses.Where(status => status.Item.Task.Stage == Stage.Glass)
             .SelectMany(status => status.Surfaces.Select(one => (status.Item, Status: one)))
             .ToDictionary(pair => pair.Status.Surface.Id, StringComparer.Ordinal);
         UnfoldedPane[] shapes =
         [
-            .. UnfoldedGlass.Of(cabin).Panes.Where(pane => statuses.ContainsKey(pane.SurfaceId)),
+            .. UnfoldedGlass.Of(day.Cabin).Panes.Where(pane => statuses.ContainsKey(pane.SurfaceId)),
         ];
-        var places = new SessionPlaces(cabin, book.Ways.Zones);
-        var zones = places
-            .Zones.Select((zone, turn) => (zone.Id, turn))
+        var zones = day
+            .Places.Zones.Select((zone, turn) => (zone.Id, turn))
             .ToDictionary(pair => pair.Id, pair => pair.turn, StringComparer.Ordinal);
         GlassAdvice[] advices =
         [

@@ -3,6 +3,7 @@ using Cove.Core.Inspections;
 using Cove.Core.Learning;
 using Cove.Core.Log;
 using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
@@ -64,7 +65,8 @@ internal static class InspectionEndpoints
 
         WalkRoundPlan plan = await car.Once(
             "walk round",
-            async () => PlanOf(car, await levels.Histories(car.Ledger, clock.Now, cancel: cancel), clock.Now)
+            async () =>
+                PlanOf(car.Day, await levels.Histories(car.Day.Ledger, clock.Now, cancel: cancel), clock.Now)
         );
         return Results.Ok(
             new WalkRoundView(
@@ -83,7 +85,7 @@ internal static class InspectionEndpoints
     }
 
     private static WalkRoundPlan PlanOf(
-        CarAtHand car,
+        DayPlan car,
         IReadOnlyDictionary<CareKey, CareHistory> histories,
         DateTimeOffset now
     ) =>

@@ -2,7 +2,7 @@ using System.ComponentModel.DataAnnotations;
 using Cove.Core;
 using Cove.Core.Cars;
 using Cove.Core.Log;
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles;
 using Cove.Core.Vehicles.Surfaces;

@@ -1,5 +1,6 @@
 using Cove.Core.Methods;
 using Cove.Core.Methods.Steps;
+using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Cars;
@@ -37,11 +38,11 @@ internal static class MethodEndpoints
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
     }
 
-    private static MethodListView ListOf(CarAtHand at) =>
+    private static MethodListView ListOf(DayPlan at) =>
         new(
             [
                 .. at
-                    .Statuses.Select(at.Book.Of)
+                    .Statuses.Select(at.Methods.Of)
                     .Select(work => new TechniqueTaskView(
                         work.Status.Item.Task.Id,
                         work.Status.Item.Task.Name,
@@ -54,7 +55,7 @@ internal static class MethodEndpoints
                     chore.Id,
                     chore.Name,
                     [chore.Method.Name],
-                    at.Paces.WorkOf(chore).TotalMinutes
+                    at.Methods.Paces.WorkOf(chore).TotalMinutes
                 )),
             ]
         );
@@ -74,15 +75,15 @@ internal static class MethodEndpoints
 
         if (SessionChores.Find(taskId) is { } chore)
         {
-            return Results.Ok(OfChore(chore, car.Paces));
+            return Results.Ok(OfChore(chore, car.Day.Methods.Paces));
         }
 
-        if (car.Ledger.Items.FirstOrDefault(item => item.Task.Id == taskId) is not { } item)
+        if (car.Day.Ledger.Items.FirstOrDefault(item => item.Task.Id == taskId) is not { } item)
         {
             return Problems.NotFound("This vehicle has no such task. Choose one from its methods.");
         }
 
-        TaskWork work = car.Use(at => at.Book.Of(at.Statuses.First(status => status.Item == item)));
+        TaskWork work = car.Use(at => at.Methods.Of(at.Statuses.First(status => status.Item == item)));
         return Results.Ok(
             new TechniqueView(
                 item.Task.Id,

@@ -16,7 +16,9 @@ internal static class RunEndpoints
     {
         api.MapPost("/vehicles/{vehicleId:guid}/runs", Start)
             .WithName("StartRun")
-            .WithSummary("Starts a run of the session that Today shows. Needs an Idempotency-Key header.")
+            .WithSummary(
+                "Starts a run of the session that Today showed; refused when another one would be planned now. Needs an Idempotency-Key header."
+            )
             .WithMetadata(new KeepsItsKeys())
             .Produces<RunView>(StatusCodes.Status201Created)
             .ProducesValidationProblem()
@@ -60,33 +62,34 @@ internal static class RunEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        IReadOnlyList<RunStep> steps = car.Use(at => StepsOf(at, wish.Minutes));
-        if (steps.Count == 0)
+        PlannedSession session = car.Use(day => day.Session(wish.Minutes));
+        if (session.Steps.Count == 0)
         {
             return Problems.Conflict(
                 "Nothing that fits these minutes is worth doing now. Come back another day."
             );
         }
 
-        Changed<SavedRun> started = await runs.Start(vehicleId, wish.Minutes, steps, key, clock.Now, cancel);
+        if (session.Tag != wish.Plan && !await runs.IsStarted(key, cancel))
+        {
+            return Problems.Conflict(
+                "The plan has changed since you saw it, with the time or with what is on record. Here is the new one: start it if it suits you."
+            );
+        }
+
+        Changed<SavedRun> started = await runs.Start(
+            vehicleId,
+            wish.Minutes,
+            session.Steps,
+            key,
+            clock.Now,
+            cancel
+        );
         return started.Outcome == ChangeOutcome.Refused
             ? Problems.Conflict(started.Reason!)
             : Results.Created(
                 $"/api/runs/{started.Value!.Id}",
-                new RunPage(car.Ledger, clock).Show(started.Value)
-            );
-    }
-
-    /// <summary>The session that Today shows for these minutes, as a run keeps it.</summary>
-    private static IReadOnlyList<RunStep> StepsOf(CarAtHand at, int minutes)
-    {
-        SessionPlan plan = at.Offer.At(minutes);
-        return plan.Tasks.Count == 0
-            ? []
-            : RunStep.Of(
-                plan,
-                new SessionPlaces(at.Cabin, at.Book.Ways.Zones),
-                SessionProducts.Choose(plan.WorksInOrder, at.Car.Chooser)
+                new RunPage(car.Day.Ledger, clock).Show(started.Value)
             );
     }
 

@@ -2,6 +2,7 @@ using System.ComponentModel.DataAnnotations;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods.Towels;
 using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Runs;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Glass;
@@ -141,6 +142,14 @@ public sealed record NewRun
         ErrorMessage = "Say between 5 and 120 minutes."
     )]
     public required int Minutes { get; init; }
+
+    /// <summary>The session that was on the screen, as Today names it.</summary>
+    [StringLength(
+        PlannedSession.TagLength,
+        MinimumLength = PlannedSession.TagLength,
+        ErrorMessage = "Send the plan as Today gives it."
+    )]
+    public required string Plan { get; init; }
 }
 
 /// <summary>Something said during a run.</summary>

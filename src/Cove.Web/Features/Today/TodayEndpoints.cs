@@ -1,5 +1,5 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
@@ -42,14 +42,6 @@ internal static class TodayEndpoints
 
         Guid? underWay = await runs.UnderWay(vehicleId, cancel);
         int useVersion = (await uses.Said(vehicleId, cancel))!.Version;
-        return Results.Ok(
-            car.Use(at =>
-                new TodayPage(at.Car, at.Statuses, at.Cabin, at.Offer, clock).Show(
-                    minutes,
-                    underWay,
-                    useVersion
-                )
-            )
-        );
+        return Results.Ok(car.Use(at => new TodayPage(at, clock).Show(minutes, underWay, useVersion)));
     }
 }

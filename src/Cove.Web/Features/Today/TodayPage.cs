@@ -3,6 +3,7 @@ using Cove.Core.Methods;
 using Cove.Core.Methods.Library;
 using Cove.Core.Schools;
 using Cove.Core.Sessions;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
@@ -14,22 +15,18 @@ using Cove.Web.Hosting;
 namespace Cove.Web.Features.Today;
 
 /// <summary>Writes a session out for the Today place.</summary>
-internal sealed class TodayPage(
-    CarShelf car,
-    IReadOnlyList<CareStatus> statuses,
-    Core.Vehicles.Plan.Cabin cabin,
-    SessionOffer offer,
-    OwnerClock clock
-)
+internal sealed class TodayPage(DayPlan day, OwnerClock clock)
 {
-    private readonly CareLedger ledger = car.Ledger;
-    private readonly SessionPlaces places = new(cabin, car.Shelf.Ways.Zones);
+    private readonly CareLedger ledger = day.Ledger;
+    private readonly SessionOffer offer = day.Offer;
+    private readonly SessionPlaces places = day.Places;
     private IReadOnlyList<TaskChoices> choices = [];
 
     public TodayView Show(int minutes, Guid? underWay, int useVersion)
     {
-        SessionPlan plan = offer.At(minutes);
-        choices = SessionProducts.Choose(plan.WorksInOrder, car.Chooser);
+        PlannedSession session = day.Session(minutes);
+        SessionPlan plan = session.Plan;
+        choices = session.Choices;
         DateTimeOffset now = clock.Now;
         PlannedStepView[] steps = [.. plan.Order.Steps.Select((step, index) => Step(plan, step, index + 1))];
         return new TodayView(
@@ -39,25 +36,26 @@ internal sealed class TodayPage(
             useVersion,
             underWay,
             minutes,
+            session.Tag,
             plan.Gain.Value,
             [.. offer.Plans.Select(other => new CurvePointView(other.Minutes, other.Gain.Value))],
             offer.WorthDoing.Count,
-            statuses.Count(status => status.Level.IsAtMark),
+            day.Statuses.Count(status => status.Level.IsAtMark),
             plan.Tasks.Count(status => status.Level.IsAtMark),
             offer.MinutesForComingDue,
             offer.MinutesUntilFlat,
-            statuses.Min(status => status.Earliest.Due.DueDate(clock.Zone)),
+            day.Statuses.Min(status => status.Earliest.Due.DueDate(clock.Zone)),
             steps,
             Drying(plan),
             Walk(plan),
             [.. KitsOf(plan).Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
-            car.Shelf.Products.Count,
+            day.Car.Shelf.Products.Count,
             [.. choices.SelectMany(LackView.Of)],
             [.. offer.LeftBy(minutes).Select(Later)],
             plan.Order.Busy.TotalMinutes,
             (plan.Order.Length - plan.Order.Busy).TotalMinutes,
             clock.OnTheWall(now + plan.Order.Length),
-            SchoolTable.OrderIn(car.Shelf.Ways),
+            SchoolTable.OrderIn(day.Car.Shelf.Ways),
             plan.WorksInOrder.SelectMany(work => work.Uses)
                 .Select(use => use.Method.Cautions[0])
                 .FirstOrDefault(string.Empty)
@@ -141,9 +139,9 @@ internal sealed class TodayPage(
     /// <summary>One leg to each step that is not done on the spot, through every zone it visits.</summary>
     private List<WalkLegView> Walk(SessionPlan plan)
     {
-        WalkLoop loop = cabin.Plan.Loop;
+        WalkLoop loop = day.Cabin.Plan.Loop;
         var legs = new List<WalkLegView>();
-        double at = loop.PositionOf(cabin.Zones[0].Stand);
+        double at = loop.PositionOf(day.Cabin.Zones[0].Stand);
         for (int index = 0; index < plan.Order.Steps.Count; index++)
         {
             var points = new List<PlanPoint>();
@@ -171,7 +169,7 @@ internal sealed class TodayPage(
             .LastOrDefault(other => other.Tour.Count > 0);
         return step.Tour.Count > 0 ? places.ZoneAt(step.Tour[0]).Stand
             : last is not null ? places.ZoneAt(last.Tour[^1]).Stand
-            : cabin.Zones[0].Stand;
+            : day.Cabin.Zones[0].Stand;
     }
 
     private LaterView Later(LeftOver left)

@@ -11,6 +11,7 @@ namespace Cove.Web.Features.Today;
 /// <param name="UseVersion">Names the state of what was said of the use; send it in If-Match with a change.</param>
 /// <param name="RunUnderWay">The run that is under way; null when there is none.</param>
 /// <param name="Minutes">The minutes asked for.</param>
+/// <param name="Plan">Names the session that is shown; send it with the start of a run.</param>
 /// <param name="Gain">The share of all upkeep worth doing now that the session takes back, from 0 to 1.</param>
 /// <param name="Curve">The same share for every whole minute.</param>
 /// <param name="WorthDoing">How many tasks are worth doing now.</param>
@@ -38,6 +39,7 @@ internal sealed record TodayView(
     int UseVersion,
     Guid? RunUnderWay,
     int Minutes,
+    string Plan,
     double Gain,
     IReadOnlyList<CurvePointView> Curve,
     int WorthDoing,

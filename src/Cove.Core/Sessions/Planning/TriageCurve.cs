@@ -1,4 +1,4 @@
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>The best choice for every budget of half minutes, from none to the largest asked for.</summary>
 public sealed class TriageCurve

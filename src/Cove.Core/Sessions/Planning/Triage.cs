@@ -1,6 +1,6 @@
 using System.Numerics;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>Chooses the most worthwhile tasks for every budget of minutes in one pass, exactly.</summary>
 /// <remarks>

@@ -1,7 +1,7 @@
 using Cove.Core.Schools;
 using Cove.Core.Upkeep.Tasks;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>What has to be brought into order: jobs for one pair of hands, with where they are, what they need and what must wait for what.</summary>
 /// <remarks>This is everything an ordering has to know; a different way of solving it needs nothing else and may replace <see cref="RunningOrder.Solve"/>.</remarks>

@@ -5,7 +5,7 @@ using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Plan;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>Plans sessions for one vehicle at one instant: what is worth doing, for every length of session, and in which order.</summary>
 /// <remarks>

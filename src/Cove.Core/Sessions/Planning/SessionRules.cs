@@ -1,7 +1,7 @@
 using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>The numbers and rules by which sessions are put together. All of them are Cove's own choice.</summary>
 public static class SessionRules

@@ -1,6 +1,6 @@
 using Cove.Core.Upkeep;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>What every length of session would bring, with the points on the way that are worth knowing.</summary>
 public sealed class SessionOffer

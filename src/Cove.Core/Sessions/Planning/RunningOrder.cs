@@ -1,6 +1,6 @@
 using Cove.Core.Upkeep.Tasks;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>The sequence of a session with its clock.</summary>
 /// <param name="Steps">The jobs in the order to do them.</param>

@@ -1,7 +1,7 @@
 using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>A session for a number of minutes: what to do, in which order.</summary>
 /// <param name="Minutes">The minutes at hand.</param>

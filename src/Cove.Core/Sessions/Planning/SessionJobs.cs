@@ -2,7 +2,7 @@ using Cove.Core.Methods;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep.Tasks;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>Writes the tasks of a session as jobs with precedences, and adds the chores a long one needs.</summary>
 /// <param name="places">Where the work is done.</param>

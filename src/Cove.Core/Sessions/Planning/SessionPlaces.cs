@@ -3,7 +3,7 @@ using Cove.Core.Upkeep;
 using Cove.Core.Vehicles.Plan;
 using Cove.Core.Vehicles.Surfaces;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>Turns zones of a cabin into positions on the way round it, in seconds of walking.</summary>
 /// <param name="cabin">The cabin.</param>

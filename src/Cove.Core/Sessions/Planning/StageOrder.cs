@@ -1,7 +1,7 @@
 using Cove.Core.Schools;
 using Cove.Core.Upkeep.Tasks;
 
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>In which order the stages of a session come.</summary>
 public static class StageOrder

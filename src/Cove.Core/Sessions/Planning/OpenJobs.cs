@@ -1,4 +1,4 @@
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>Which jobs of a problem may begin, and from when, while an order is being made.</summary>
 internal sealed class OpenJobs

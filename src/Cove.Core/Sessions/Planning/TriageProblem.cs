@@ -1,4 +1,4 @@
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>What can be chosen from when minutes are short: candidates with what each is worth and costs.</summary>
 /// <param name="Candidates">The tasks to choose from.</param>

@@ -1,4 +1,4 @@
-namespace Cove.Core.Sessions;
+namespace Cove.Core.Sessions.Planning;
 
 /// <summary>The candidates of a problem in preorder of their requirements: each stands before those that require it.</summary>
 internal sealed class TriageForest

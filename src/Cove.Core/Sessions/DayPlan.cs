@@ -1,0 +1,60 @@
+using Cove.Core.Cars;
+using Cove.Core.Methods;
+using Cove.Core.Sessions.Planning;
+using Cove.Core.Upkeep;
+using Cove.Core.Vehicles.Plan;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>A car at one instant: how its tasks stand, how they would be done, and what each length of session would bring.</summary>
+/// <remarks>This is where everything that a session needs is put together, whoever asks: Today, the start of a run, Glass, the demo. It works things out when first asked and keeps them, so it is for one thread at a time.</remarks>
+/// <param name="car">The car with what serves it.</param>
+/// <param name="paces">What has been learnt of the owner's pace at chores.</param>
+/// <param name="now">The instant.</param>
+public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now)
+{
+    private readonly Dictionary<int, PlannedSession> sessions = [];
+    private SessionPlanner? planner;
+    private SessionOffer? offer;
+
+    /// <summary>The car with what serves it.</summary>
+    public CarShelf Car => car;
+
+    /// <summary>The car.</summary>
+    public CareLedger Ledger => car.Ledger;
+
+    /// <summary>The instant.</summary>
+    public DateTimeOffset Now => now;
+
+    /// <summary>The cabin as it is drawn and walked round.</summary>
+    public Cabin Cabin { get; } = car.Ledger.Vehicle.ToCabin();
+
+    /// <summary>How every task stands.</summary>
+    public IReadOnlyList<CareStatus> Statuses { get; } = car.Ledger.At(now);
+
+    /// <summary>How tasks are done.</summary>
+    public MethodBook Methods { get; } = car.MethodsAt(now, paces);
+
+    /// <summary>Where work is done, in the owner's order.</summary>
+    public SessionPlaces Places => field ??= new SessionPlaces(Cabin, Methods.Ways.Zones);
+
+    /// <summary>What every length of session would bring. Ask <see cref="Session"/> for one of them.</summary>
+    public SessionOffer Offer => offer ??= new SessionOffer(Planner, now);
+
+    private SessionPlanner Planner => planner ??= new SessionPlanner(Statuses, Cabin, Methods);
+
+    /// <summary>The session for a number of minutes, with everything it takes.</summary>
+    /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
+    public PlannedSession Session(int minutes)
+    {
+        if (!sessions.TryGetValue(minutes, out PlannedSession? known))
+        {
+            // Whoever has asked for the whole offer has every plan already.
+            SessionPlan plan = offer?.At(minutes) ?? Planner.Plan(minutes);
+            known = new PlannedSession(plan, SessionProducts.Choose(plan.WorksInOrder, car.Chooser), Places);
+            sessions[minutes] = known;
+        }
+
+        return known;
+    }
+}
