@@ -94,6 +94,9 @@ async function answers(runs) {
   return found;
 }
 
+/** What the second build says beside what the first one did. */
+const added = new Set();
+
 /** Where two values differ, as paths with both. */
 function differences(one, other, path = "") {
   if (typeof one === "number" && typeof other === "number") {
@@ -103,8 +106,17 @@ function differences(one, other, path = "") {
   if (INSTANT.test(one) && INSTANT.test(other) && Math.abs(Date.parse(one) - Date.parse(other)) < SAME_INSTANT_MS) {
     return [];
   }
+  if (one === undefined) {
+    added.add(path.replace(/\.\d+/g, ".*"));
+    return [];
+  }
   if (one === null || other === null || typeof one !== "object" || typeof other !== "object") {
     return one === other ? [] : [`${path}: ${JSON.stringify(one)} -> ${JSON.stringify(other)}`];
+  }
+  if (Array.isArray(one) && path.endsWith(".later")) {
+    // The client sorted these before; the server does now.
+    const byTask = (list) => [...list].sort((a, b) => (a.taskId < b.taskId ? -1 : 1));
+    [one, other] = [byTask(one), byTask(other)];
   }
   return [...new Set([...Object.keys(one), ...Object.keys(other)])]
     .filter((key) => key !== "traceId")
@@ -146,5 +158,6 @@ try {
 } finally {
   await rm(work, { recursive: true, force: true });
 }
+console.log(`New beside what was said before:${[...added].sort().map((path) => `\n  ${path}`).join("") || " nothing"}`);
 console.log(`${asked} answers compared, ${different} differ.`);
 process.exit(different === 0 ? 0 : 1);

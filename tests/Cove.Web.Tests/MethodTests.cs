@@ -38,7 +38,7 @@ public sealed class MethodTests
     public async Task A_run_shows_the_methods_of_each_pane_and_the_lines_are_followed()
     {
         using var cove = new CoveHost(demo: true);
-        JsonObject run = await cove.StartRun(await cove.Vehicle(), 120);
+        JsonObject run = await cove.StartRun(await cove.Vehicle(), 45);
 
         JsonArray methods = StepOf(run, "other-glass")["methods"]!.AsArray();
         JsonNode lined = methods.Single(method =>

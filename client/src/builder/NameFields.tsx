@@ -1,3 +1,4 @@
+import { limits } from "../api/limits";
 import { Field } from "../shared/Field";
 
 export type Names = { name: string; description: string };
@@ -15,7 +16,7 @@ export function NameFields({ names, onChange, errors }: Props) {
       <Field label="What do you call it?" error={errors.name?.[0]}>
         <input
           className="field"
-          maxLength={60}
+          {...limits.NewVehicle.name}
           value={names.name}
           onChange={(event) => onChange({ ...names, name: event.target.value })}
         />
@@ -23,7 +24,7 @@ export function NameFields({ names, onChange, errors }: Props) {
       <Field label="Year and body, if you like" error={errors.description?.[0]}>
         <input
           className="field"
-          maxLength={120}
+          {...limits.NewVehicle.description}
           value={names.description}
           onChange={(event) => onChange({ ...names, description: event.target.value })}
         />

@@ -48,11 +48,10 @@ function Loaded({ cabin }: { cabin: Cabin }) {
   const [search, setSearch] = useSearchParams();
   const [view, setView] = useState<"chart" | "list">("chart");
   const sheet = useRef<HTMLElement>(null);
-  const worst = [...cabin.surfaces].sort((a, b) => (a.daysLeft ?? 9999) - (b.daysLeft ?? 9999))[0];
   const asked = search.get("surface");
   const chosen = cabin.surfaces.some((surface) => surface.id === asked)
     ? asked
-    : (worst?.id ?? null);
+    : (cabin.soonestFirst[0] ?? null);
   const zone = cabin.zones.find((one) => one.value === search.get("zone"))?.value ?? null;
   const put = (name: string, value: string) =>
     setSearch(

@@ -9,7 +9,8 @@ type Props = {
 
 /** The chart as a table: the same surfaces, soonest first. */
 export function SurfaceList({ cabin, chosen, onChoose }: Props) {
-  const sorted = [...cabin.surfaces].sort((a, b) => (a.daysLeft ?? 9999) - (b.daysLeft ?? 9999));
+  const byId = new Map(cabin.surfaces.map((surface) => [surface.id, surface]));
+  const sorted = cabin.soonestFirst.flatMap((id) => byId.get(id) ?? []);
   return (
     <table className="w-full border-collapse text-14">
       <caption className="sr-only">Surfaces, soonest due first</caption>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { api, basedOn, type Surface } from "../api/client";
+import { limits } from "../api/limits";
 import { useVehicle } from "../api/queries";
 import { useSurfaceChange } from "../car/useSurfaceChange";
 import { Field } from "../shared/Field";
@@ -55,7 +56,7 @@ function WornSheet({ vehicleId, surface, onClose }: Props & { onClose: () => voi
       <Field label="What stays after cleaning?" error={change.errors.wear?.[0]}>
         <input
           className="field"
-          maxLength={200}
+          {...limits.ChangedSurface.wear}
           value={wear}
           onChange={(event) => setWear(event.target.value)}
         />

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { api, basedOn, type Choices, type SurfaceRecord, type VehicleDetail } from "../api/client";
+import { limits } from "../api/limits";
 import { Choice } from "../shared/Choice";
 import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";
@@ -28,7 +29,7 @@ export function AddSurface({ vehicle, choices, onClose }: Props) {
       <Field label="Name" error={change.errors.name?.[0]}>
         <input
           className="field"
-          maxLength={60}
+          {...limits.NewSurface.name}
           value={name}
           onChange={(event) => setName(event.target.value)}
         />

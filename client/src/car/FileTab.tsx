@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, basedOn } from "../api/client";
+import { limits } from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
@@ -70,7 +71,7 @@ export function FileTab({ vehicle }: TabProps) {
         <Field label="Name of the copy">
           <input
             className="field"
-            maxLength={60}
+            {...limits.NewCopy.name}
             value={name}
             onChange={(event) => setName(event.target.value)}
           />

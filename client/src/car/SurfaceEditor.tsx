@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { api, basedOn, type Choices, type SurfaceRecord, type VehicleDetail } from "../api/client";
+import { limits } from "../api/limits";
 import { Choice } from "../shared/Choice";
 import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";
@@ -62,7 +63,7 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
       <Field label="Name" error={change.errors.name?.[0]}>
         <input
           className="field"
-          maxLength={60}
+          {...limits.ChangedSurface.name}
           value={draft.name}
           onChange={(event) => set({ name: event.target.value })}
         />
@@ -117,7 +118,7 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
       >
         <input
           className="field"
-          maxLength={200}
+          {...limits.ChangedSurface.wear}
           placeholder="Nothing worn"
           value={draft.wear ?? ""}
           onChange={(event) => set({ wear: event.target.value || null })}

@@ -38,8 +38,8 @@ export function GlassPage() {
 function Loaded({ glass }: { glass: Glass }) {
   const [search, setSearch] = useSearchParams();
   const asked = search.get("pane");
-  const worst = [...glass.panes].sort((a, b) => (a.daysLeft ?? 9999) - (b.daysLeft ?? 9999))[0];
-  const pane = glass.panes.find((one) => one.surfaceId === asked) ?? worst;
+  const find = (id: string | null) => glass.panes.find((one) => one.surfaceId === id);
+  const pane = find(asked) ?? find(glass.soonestId);
   const put = (name: string, value: string | null) =>
     setSearch(
       (old) => {
@@ -98,7 +98,14 @@ function Loaded({ glass }: { glass: Glass }) {
       )}
       <GlassStrip glass={glass} chosen={pane?.surfaceId} onChoose={(id) => put("pane", id)} />
       <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_316px]">
-        {pane && <MethodTable key={pane.surfaceId} pane={pane} vehicleId={glass.vehicle.id} />}
+        {pane && (
+          <MethodTable
+            key={pane.surfaceId}
+            pane={pane}
+            vehicleId={glass.vehicle.id}
+            clearLevel={glass.clearLevel}
+          />
+        )}
         <aside className="border-ink px-4 pt-3.5 pb-6 max-desk:border-t-[1.5px] desk:border-l-[1.5px] desk:px-[22px]">
           {pane && <WhichSide glass={glass} pane={pane} />}
           <WholeCar glass={glass} />

@@ -16,8 +16,10 @@ const STANDING: Record<
   ruledOut: { word: "Ruled out", mark: "keepOff", ink: "text-coral" },
 };
 
+type TableProps = { pane: Pane; vehicleId: string; clearLevel: number };
+
 /** Every method on one pane: the one to take, what the others would cost, and why they are not it. */
-export function MethodTable({ pane, vehicleId }: { pane: Pane; vehicleId: string }) {
+export function MethodTable({ pane, vehicleId, clearLevel }: TableProps) {
   const [open, setOpen] = useState(pane.options[0]?.method.id);
   const shown = pane.options.find((option) => option.method.id === open) ?? pane.options[0];
   return (
@@ -28,7 +30,7 @@ export function MethodTable({ pane, vehicleId }: { pane: Pane; vehicleId: string
           {[...pane.about, `${pane.squareMetres.toFixed(2)} m²`].join(" · ")}
         </p>
       </div>
-      <Film pane={pane} />
+      <Film pane={pane} clearLevel={clearLevel} />
       {pane.wait && (
         <p className="mb-2 text-16">
           <b className="font-semibold text-brass">Not now.</b> {pane.wait}
@@ -77,7 +79,7 @@ export function MethodTable({ pane, vehicleId }: { pane: Pane; vehicleId: string
 }
 
 /** The two levels of film as one bar, with what is clear enough. */
-function Film({ pane }: { pane: Pane }) {
+function Film({ pane, clearLevel }: { pane: Pane; clearLevel: number }) {
   const most = Math.max(1.2, pane.level);
   const share = (value: number) => `${(value / most) * 100}%`;
   return (
@@ -96,7 +98,7 @@ function Film({ pane }: { pane: Pane }) {
       </div>
       <span>
         light soil <b className="font-semibold">{pane.light.toFixed(2)}</b>, oily film{" "}
-        <b className="font-semibold">{pane.oily.toFixed(2)}</b>, mark at 1, clear below 0.2
+        <b className="font-semibold">{pane.oily.toFixed(2)}</b>, mark at 1, clear below {clearLevel}
       </span>
     </div>
   );

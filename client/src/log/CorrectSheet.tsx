@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Switch } from "radix-ui";
 import { type FormEvent, useId, useState } from "react";
 import { api, ask, basedOn, type LogEntry, Problem } from "../api/client";
+import { limits } from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
@@ -88,7 +89,7 @@ export function CorrectSheet({ entry, now, vehicleId, onClose }: Props) {
           <textarea
             className="field"
             rows={2}
-            maxLength={500}
+            {...limits.LogCorrection.note}
             value={note}
             onChange={(event) => setNote(event.target.value)}
           />

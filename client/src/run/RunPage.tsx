@@ -163,9 +163,9 @@ function UnderWay({ run }: { run: Run }) {
               This step <b>{seconds(stepSeconds)}</b> of {seconds(step.plannedSeconds)}
             </span>
             <span className="text-soft">
-              {behind > 45
+              {behind > run.onTimeSeconds
                 ? `${seconds(behind)} behind`
-                : behind < -45
+                : behind < -run.onTimeSeconds
                   ? `${seconds(-behind)} ahead`
                   : "on time"}
             </span>

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, basedOn, type Schemas } from "../api/client";
+import { limits } from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Choice } from "../shared/Choice";
 import { Elsewhere } from "../shared/Elsewhere";
@@ -84,15 +85,14 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
                     <input
                       className="field"
                       type="number"
-                      min={1}
-                      max={99}
+                      {...limits.ToolDocument.count}
                       aria-label={`${name}, how many`}
                       value={owned.count}
                       onChange={(event) => setTool(tool, { count: Number(event.target.value) })}
                     />
                     <input
                       className="field"
-                      maxLength={80}
+                      {...limits.ToolDocument.note}
                       aria-label={`${name}, note`}
                       placeholder={tool === "vacuum" ? "Which nozzles" : "Note"}
                       value={owned.note}
@@ -120,15 +120,14 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
               <input
                 className="field"
                 type="number"
-                min={0}
-                max={99}
+                {...limits.TowelDocument.count}
                 aria-label={`${name}, how many`}
                 value={towelsOf(role)?.count ?? 0}
                 onChange={(event) => setTowels(role, { count: Number(event.target.value) })}
               />
               <input
                 className="field"
-                maxLength={30}
+                {...limits.TowelDocument.colour}
                 aria-label={`${name}, colour`}
                 placeholder="Colour"
                 value={towelsOf(role)?.colour ?? ""}

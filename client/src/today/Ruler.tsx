@@ -293,11 +293,11 @@ function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
   });
 
   const hung: { at: number; name: string; from: number; to: number }[] = [];
-  for (const task of [...today.later].sort((a, b) => (a.comesInAt ?? 999) - (b.comesInAt ?? 999))) {
-    const at = task.comesInAt;
-    if (at === null || at <= minutes) {
-      continue;
-    }
+  const coming = today.later
+    .flatMap(({ comesInAt, ...task }) => (comesInAt === null ? [] : [{ ...task, at: comesInAt }]))
+    .filter((task) => task.at > minutes)
+    .sort((a, b) => a.at - b.at);
+  for (const { at, ...task } of coming) {
     const from = x(at);
     const to = from + 10 + Math.max(task.shortName.length, 7) * 6.9;
     const clearOfValue = from > x(minutes) + 130 || x(minutes) > right - 150;

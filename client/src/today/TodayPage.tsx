@@ -236,7 +236,7 @@ function Verdict({ today }: { today: Today }) {
 }
 
 function Later({ today }: { today: Today }) {
-  const later = [...today.later].sort((a, b) => (a.daysLeft ?? 9999) - (b.daysLeft ?? 9999));
+  const later = today.later;
   return (
     <>
       <h3 className="mt-1 mb-1 text-[15px]">Left for another day</h3>

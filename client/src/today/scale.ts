@@ -1,6 +1,7 @@
+import { limits } from "../api/limits";
+
 /** The minutes of the ruler stand on a square-root scale, so that short times have room. */
-export const SHORTEST = 5;
-export const LONGEST = 120;
+export const { min: SHORTEST, max: LONGEST } = limits.NewRun.minutes;
 
 const span = Math.sqrt(LONGEST) - Math.sqrt(SHORTEST);
 
@@ -16,7 +17,7 @@ export function toMinutes(place: number): number {
 }
 
 /** The marks of the ruler that carry a number. */
-export const NUMBERED = [5, 10, 15, 20, 25, 30, 40, 50, 60, 75, 90, 105, 120];
+export const NUMBERED = [SHORTEST, 10, 15, 20, 25, 30, 40, 50, 60, 75, 90, 105, LONGEST];
 
 /** Every tick: each minute to 30, each second one to 60, each fifth to the end. */
 export const TICKS: number[] = (() => {

@@ -18,7 +18,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
     private const int UsualMinutes = 25;
     private const int LongMinutes = 75;
     private const int LongEvery = 8;
-    private const int Seed = 4;
+    private const int Seed = 12;
     private const double LeftOut = 0.06;
     private const double NotClean = 0.05;
 

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, Problem, type Product, type Schemas } from "../../api/client";
+import { limits } from "../../api/limits";
 import { Caution } from "../../shared/Caution";
 import { Choice } from "../../shared/Choice";
 import { Field } from "../../shared/Field";
@@ -142,7 +143,7 @@ export function BenchTab({ shelf }: ShelfTabProps) {
             <Field label="How strong that is" error={fieldError("heldStrength")}>
               <input
                 className="field"
-                maxLength={20}
+                {...limits.NewTopUp.heldStrength}
                 value={held}
                 onChange={(event) => setHeld(event.target.value)}
               />
@@ -157,15 +158,15 @@ export function BenchTab({ shelf }: ShelfTabProps) {
         >
           <input
             className="field"
-            maxLength={20}
+            {...limits.NewMixture.strength}
             value={strength}
             onChange={(event) => setStrength(event.target.value)}
           />
         </Field>
-        {unit === "drop" && (
+        {unit === "drop" && mixture.data && (
           <p className="text-14 text-soft">
-            Taking 20 drops to the millilitre. Droppers differ: count how many fill 5 ml to know
-            yours.
+            Taking {mixture.data.dropsToTheMillilitre} drops to the millilitre. Droppers differ:
+            count how many fill 5 ml to know yours.
           </p>
         )}
         {mixture.isError && Object.keys(errors).length === 0 && (

@@ -2,7 +2,7 @@ import type { Mixture } from "./BenchTab";
 
 const FLOOR = 306;
 const SHOULDER = 92;
-const INK = ["url(#held)", "var(--t2)", "var(--t4)"];
+const INK = { held: "url(#held)", water: "var(--t2)", product: "var(--t4)" };
 
 /** The bottle with a line at every fill, drawn to scale from the floor up. */
 export function Bottle({ mixture }: { mixture: Mixture }) {
@@ -10,7 +10,7 @@ export function Bottle({ mixture }: { mixture: Mixture }) {
     ...layer,
     bottom: FLOOR - layer.from * (FLOOR - SHOULDER),
     top: FLOOR - layer.to * (FLOOR - SHOULDER),
-    fill: layer.what === "Product" ? INK[2] : layer.what === "Water" ? INK[1] : INK[0],
+    fill: INK[layer.kind],
   }));
   return (
     <svg
@@ -62,7 +62,7 @@ export function Bottle({ mixture }: { mixture: Mixture }) {
               {Math.round(layer.upTo)} ml
             </text>
             <text x="119" y={at + 12} className="cap" fontSize="12">
-              {layer.what === "In the bottle already" ? "is in it" : layer.what.toLowerCase()}
+              {layer.kind === "held" ? "is in it" : layer.what.toLowerCase()}
             </text>
           </g>
         ) : null;

@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask, Problem, type Schemas, type ShelfChoices } from "../../api/client";
+import { limits } from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
 import { shortDay } from "../../shared/format";
@@ -129,7 +130,7 @@ function StrengthField({ told, onSay }: { told: Answer; onSay: (strength: string
       <input
         className="field !w-24"
         aria-label="Strength, such as 1:8 or 2 %"
-        maxLength={20}
+        {...limits.NewQuestion.strength}
         value={text}
         onChange={(event) => setText(event.target.value)}
         onBlur={() => text !== told.strength && onSay(text)}

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask, Problem } from "../../api/client";
+import { limits } from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Field } from "../../shared/Field";
 import { Pick } from "../../shared/Pick";
@@ -68,7 +69,7 @@ export function InstructionButton({ vehicleId, productId, surfaceId, told }: Pro
         <Field label="Where it stands and what it says" error={errors.note?.[0]}>
           <textarea
             className="field min-h-24"
-            maxLength={300}
+            {...limits.NewInstruction.note}
             value={note}
             placeholder={`Handbook of ${told.surfaceName.toLowerCase()}: ...`}
             onChange={(event) => setNote(event.target.value.replace(/\n/g, " "))}

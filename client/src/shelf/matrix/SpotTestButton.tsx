@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask } from "../../api/client";
+import { limits } from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Field } from "../../shared/Field";
 import { Sheet } from "../../shared/Sheet";
@@ -68,7 +69,7 @@ export function SpotTestButton({ vehicleId, productId, surfaceId, told }: Props)
         <Field label="Where, and what you saw (may be empty)">
           <input
             className="field"
-            maxLength={500}
+            {...limits.NewSpotTest.note}
             value={note}
             onChange={(event) => setNote(event.target.value)}
           />

@@ -1,4 +1,5 @@
 import type { BottleDetails } from "../../api/client";
+import { limits } from "../../api/limits";
 import { Field } from "../../shared/Field";
 
 type Props = {
@@ -47,7 +48,7 @@ export function Bottles({ bottles, pieces, errors, onChange }: Props) {
                 <Field label="Strength" error={error("mixed")}>
                   <input
                     className="field"
-                    maxLength={20}
+                    {...limits.BottleDocument.mixed}
                     value={bottle.mixed}
                     onChange={(event) => change(index, { mixed: event.target.value })}
                   />

@@ -11,6 +11,7 @@ import {
   type Shelf,
   type ShelfChoices,
 } from "../../api/client";
+import { limits } from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
 import { Elsewhere } from "../../shared/Elsewhere";
@@ -144,7 +145,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
       <Field label="Name" error={error("name")}>
         <input
           className="field"
-          maxLength={60}
+          {...limits.ProductDocument.name}
           value={draft.name}
           onChange={(event) => change({ name: event.target.value })}
         />
@@ -173,8 +174,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
             className="field"
             type="number"
             step="0.1"
-            min={0}
-            max={14}
+            {...limits.ProductDocument.ph}
             value={draft.ph}
             onChange={(event) => change({ ph: Number(event.target.value) })}
           />
@@ -183,8 +183,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
           <input
             className="field"
             type="number"
-            min={0}
-            max={100}
+            {...limits.ProductDocument.alcoholPercent}
             value={draft.alcoholPercent}
             onChange={(event) => change({ alcoholPercent: Number(event.target.value) })}
           />
@@ -226,7 +225,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
           >
             <input
               className="field"
-              maxLength={20}
+              {...limits.ProductDocument.usual}
               value={draft[key]}
               onChange={(event) => change({ [key]: event.target.value })}
             />
@@ -246,8 +245,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
         <input
           className="field"
           type="number"
-          min={1}
-          max={240}
+          {...limits.ProductDocument.shelfLifeMonths}
           value={draft.shelfLifeMonths ?? ""}
           onChange={(event) =>
             change({
@@ -259,7 +257,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
       <Field label="Note" error={error("note")}>
         <input
           className="field"
-          maxLength={300}
+          {...limits.ProductDocument.note}
           value={draft.note}
           onChange={(event) => change({ note: event.target.value })}
         />

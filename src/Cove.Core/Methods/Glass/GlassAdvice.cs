@@ -37,6 +37,15 @@ public sealed record GlassOption(
     /// <summary>Whether it may be used and gets the pane clear.</summary>
     public bool IsEnough => Gate is null && Enough is not null;
 
+    /// <summary>How it compares with the choice.</summary>
+    /// <param name="chosen">The choice; null when there is none.</param>
+    public OptionStanding Beside(GlassOption? chosen) =>
+        this == chosen ? OptionStanding.Chosen
+        : Gate is { Kind: GateKind.Kit or GateKind.School } ? OptionStanding.NotNow
+        : Gate is not null ? OptionStanding.RuledOut
+        : Enough is null ? OptionStanding.NotEnough
+        : OptionStanding.Fits;
+
     /// <summary>Why it is not the choice, as one sentence.</summary>
     /// <param name="chosen">The choice; null when there is none.</param>
     public string WhyNot(GlassOption? chosen) =>
@@ -60,6 +69,25 @@ public sealed record GlassOption(
         * pane.Surface.Area.SquareMetres
         * Rounds
         * (1 + Math.Min(1, pane.Film.Oily.Value));
+}
+
+/// <summary>How a method compares on a pane.</summary>
+public enum OptionStanding
+{
+    /// <summary>It is planned.</summary>
+    Chosen,
+
+    /// <summary>It would do too.</summary>
+    Fits,
+
+    /// <summary>It does not get the pane clear.</summary>
+    NotEnough,
+
+    /// <summary>Something for it is not at hand, or the owner works otherwise.</summary>
+    NotNow,
+
+    /// <summary>It must not touch this pane, or not in this weather.</summary>
+    RuledOut,
 }
 
 /// <summary>Why a method is ruled out.</summary>

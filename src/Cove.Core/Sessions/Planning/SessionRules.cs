@@ -27,6 +27,9 @@ public static class SessionRules
     /// <summary>The most that a step counts as having taken. Who answers later than this left the session lying open. Cove's own choice.</summary>
     public static readonly TimeSpan LongestStep = TimeSpan.FromHours(10);
 
+    /// <summary>Who is off the plan by no more than this is on time. Cove's own choice.</summary>
+    public static readonly TimeSpan OnTime = TimeSpan.FromSeconds(45);
+
     /// <summary>Walking round the car, doors opened and shut on the way, in metres a second.</summary>
     public const double WalkingPace = 0.5;
 

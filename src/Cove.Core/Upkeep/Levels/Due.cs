@@ -49,6 +49,13 @@ public sealed record Due(
     /// <param name="zone">Where the owner's days begin and end.</param>
     public DateOnly? DueDate(TimeZoneInfo zone) => DueAt is { } at ? DateIn(at, zone) : null;
 
+    /// <summary>What comes due soonest first, and last what never does; those due on one day keep their order.</summary>
+    /// <typeparam name="T">What is put in order.</typeparam>
+    /// <param name="all">All of it.</param>
+    /// <param name="daysLeft">Days until one is due; null when it never is.</param>
+    public static IEnumerable<T> SoonestFirst<T>(IEnumerable<T> all, Func<T, int?> daysLeft) =>
+        all.OrderBy(one => daysLeft(one) is null).ThenBy(daysLeft);
+
     private static DateOnly DateIn(DateTimeOffset instant, TimeZoneInfo zone) =>
         DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(instant, zone).DateTime);
 }

@@ -4,6 +4,7 @@ using Cove.Core.Inspections;
 using Cove.Core.Log;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
@@ -88,7 +89,8 @@ internal static class CabinEndpoints
                 [.. cabin.Zones.Select(zone => new NamedView(zone.Id, zone.Name))],
                 surfaces,
                 overMark,
-                surfaces.Count(surface => !surface.OverMark && surface.DaysLeft <= week)
+                surfaces.Count(surface => !surface.OverMark && surface.DaysLeft <= week),
+                [.. Due.SoonestFirst(surfaces, surface => surface.DaysLeft).Select(surface => surface.Id)]
             )
         );
     }

@@ -16,6 +16,7 @@ namespace Cove.Web.Features.Cabin;
 /// <param name="Surfaces">How each surface stands, in walking order.</param>
 /// <param name="OverMark">How many surfaces are at or over the mark.</param>
 /// <param name="WithinAWeek">How many others come due within a week.</param>
+/// <param name="SoonestFirst">Ids of the surfaces, what comes due soonest first.</param>
 internal sealed record CabinView(
     VehicleView Vehicle,
     DateTimeOffset Now,
@@ -25,7 +26,8 @@ internal sealed record CabinView(
     IReadOnlyList<NamedView> Zones,
     IReadOnlyList<SurfaceOnChartView> Surfaces,
     int OverMark,
-    int WithinAWeek
+    int WithinAWeek,
+    IReadOnlyList<string> SoonestFirst
 );
 
 /// <summary>How one surface stands. Of all the tasks that tend it, the one that comes due first decides.</summary>

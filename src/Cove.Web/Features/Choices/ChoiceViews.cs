@@ -44,12 +44,14 @@ internal sealed record UsedProductView(
 }
 
 /// <summary>A task for which nothing on the shelf is both safe and enough, and the next safe way.</summary>
-/// <param name="TaskName">The task.</param>
+/// <param name="TaskId">The task.</param>
+/// <param name="TaskName">Its name.</param>
 /// <param name="Surfaces">The surfaces, in short.</param>
 /// <param name="Buy">The name of the class to buy; null when no class would do.</param>
 /// <param name="Meanwhile">What to do until then.</param>
 /// <param name="Test">The name of a product on the shelf that a spot test might clear; null when there is none.</param>
 internal sealed record LackView(
+    string TaskId,
     string TaskName,
     IReadOnlyList<string> Surfaces,
     string? Buy,
@@ -62,6 +64,7 @@ internal sealed record LackView(
         task
             .Choices.Where(one => one.Choice.Best is null)
             .Select(one => new LackView(
+                task.Task.Id,
                 task.Task.Name,
                 [.. one.Surfaces.Select(surface => surface.ShortName)],
                 one.Choice.Buy is { } buy ? ClassPresets.Of(buy).Name : null,

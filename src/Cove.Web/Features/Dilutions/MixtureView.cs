@@ -15,6 +15,7 @@ namespace Cove.Web.Features.Dilutions;
 /// <param name="MixedOn">The day it is mixed.</param>
 /// <param name="GoodUntil">The day until which it keeps.</param>
 /// <param name="Remark">What to bear in mind; null when there is nothing.</param>
+/// <param name="DropsToTheMillilitre">How many drops count as a millilitre.</param>
 internal sealed record MixtureView(
     string Strength,
     string InWords,
@@ -25,7 +26,8 @@ internal sealed record MixtureView(
     IReadOnlyList<FillView> Fill,
     DateOnly MixedOn,
     DateOnly GoodUntil,
-    string? Remark
+    string? Remark,
+    int DropsToTheMillilitre
 )
 {
     public static MixtureView Of(
@@ -60,24 +62,33 @@ internal sealed record MixtureView(
             [
                 .. Layers(
                     inBottle,
-                    [("In the bottle already", holds), ("Water", hand.Water), ("Product", hand.Product)]
+                    [
+                        (FillKind.Held, "In the bottle already", holds),
+                        (FillKind.Water, "Water", hand.Water),
+                        (FillKind.Product, "Product", hand.Product),
+                    ]
                 ),
             ],
             today,
             today.AddMonths(Bottle.MixedKeepsMonths),
-            remark
+            remark,
+            VolumeUnits.DropsToTheMillilitre
         );
     }
 
     /// <summary>Water before product: it foams less.</summary>
-    private static IEnumerable<FillView> Layers(Volume total, IEnumerable<(string What, Volume Volume)> parts)
+    private static IEnumerable<FillView> Layers(
+        Volume total,
+        IEnumerable<(FillKind Kind, string What, Volume Volume)> parts
+    )
     {
         Volume level = Volume.Zero;
-        foreach (var (what, volume) in parts.Where(part => part.Volume > Volume.Zero))
+        foreach (var (kind, what, volume) in parts.Where(part => part.Volume > Volume.Zero))
         {
             double from = level.Millilitres / total.Millilitres;
             level += volume;
             yield return new FillView(
+                kind,
                 what,
                 volume.Millilitres,
                 level.Millilitres,
@@ -123,10 +134,31 @@ internal sealed record ByHandView(
     string InWords
 );
 
+/// <summary>What a layer of the drawn bottle is.</summary>
+internal enum FillKind
+{
+    /// <summary>What the bottle holds already.</summary>
+    Held,
+
+    /// <summary>Water.</summary>
+    Water,
+
+    /// <summary>The product.</summary>
+    Product,
+}
+
 /// <summary>A layer of the drawn bottle.</summary>
-/// <param name="What">What it is.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="What">The same in words.</param>
 /// <param name="Millilitres">How much.</param>
 /// <param name="UpTo">The fill line at its top, in millilitres.</param>
 /// <param name="From">Where it begins, as a share of the filled height.</param>
 /// <param name="To">Where it ends.</param>
-internal sealed record FillView(string What, double Millilitres, double UpTo, double From, double To);
+internal sealed record FillView(
+    FillKind Kind,
+    string What,
+    double Millilitres,
+    double UpTo,
+    double From,
+    double To
+);

@@ -5,6 +5,7 @@ using Cove.Core.Methods.Steps;
 using Cove.Core.Schools;
 using Cove.Core.Sessions;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Plan;
 using Cove.Core.Vehicles.Surfaces;
@@ -41,6 +42,17 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
                 .Select(pane => book.AdviceFor(pane.Item, pane.Status.Surface, conditions)),
         ];
         GlassPlan plan = GlassPlan.Of(advices);
+        PaneView[] panes =
+        [
+            .. shapes.Select(shape =>
+                Pane(
+                    shape,
+                    statuses[shape.SurfaceId].Status,
+                    advices.First(advice => advice.Pane.Surface.Id == shape.SurfaceId),
+                    plan.Panes.FirstOrDefault(pane => pane.Pane.Surface.Id == shape.SurfaceId)
+                )
+            ),
+        ];
         return new GlassView(
             VehicleView.Of(ledger.Vehicle),
             clock.OnTheWall(clock.Now),
@@ -48,16 +60,9 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
             SchoolTable.OrderIn(book.Ways),
             Outside(),
             statuses.Values.Count(pane => pane.Status.Due.Level.IsAtMark),
-            [
-                .. shapes.Select(shape =>
-                    Pane(
-                        shape,
-                        statuses[shape.SurfaceId].Status,
-                        advices.First(advice => advice.Pane.Surface.Id == shape.SurfaceId),
-                        plan.Panes.FirstOrDefault(pane => pane.Pane.Surface.Id == shape.SurfaceId)
-                    )
-                ),
-            ],
+            panes,
+            Due.SoonestFirst(panes, pane => pane.DaysLeft).FirstOrDefault()?.SurfaceId,
+            GlassAdvisor.Clear.Value,
             new GlassPlanView(
                 [
                     .. plan
@@ -110,7 +115,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
             planned?.ForOneKit ?? false,
             [
                 .. advice
-                    .Options.OrderBy(one => Standing(one, option))
+                    .Options.OrderBy(one => one.Beside(option))
                     .ThenBy(one => one.Minutes)
                     .Select(one => Option(one, option, planned, pane)),
             ]
@@ -125,7 +130,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
     ) =>
         new(
             MethodView.Of(one.Glass.Method, Grounds.Of(pane.Surface.Make)),
-            Standing(one, chosen),
+            one.Beside(chosen),
             one == chosen ? WhyChosen(one, planned!) : one.WhyNot(chosen),
             one.Rounds,
             one.Minutes,
@@ -138,13 +143,6 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
         chosen.Enough is null ? "Nothing gets it clear today; this leaves the least."
         : planned.ForOneKit ? "A little slower here, but with the kit the other panes need anyway."
         : "The quickest that gets it clear.";
-
-    private static OptionStanding Standing(GlassOption one, GlassOption? chosen) =>
-        one == chosen ? OptionStanding.Chosen
-        : one.Gate is { Kind: GateKind.Kit or GateKind.School } ? OptionStanding.NotNow
-        : one.Gate is not null ? OptionStanding.RuledOut
-        : one.Enough is null ? OptionStanding.NotEnough
-        : OptionStanding.Fits;
 
     private string Outside() =>
         book.Ways.Outside switch

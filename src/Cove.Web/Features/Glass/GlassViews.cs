@@ -16,6 +16,8 @@ namespace Cove.Web.Features.Glass;
 /// <param name="Outside">What to know of the outside of the panes.</param>
 /// <param name="OverMark">Panes at or over their mark.</param>
 /// <param name="Panes">The panes, unfolded clockwise from the windscreen.</param>
+/// <param name="SoonestId">The pane that comes due first; null without panes.</param>
+/// <param name="ClearLevel">The level at or below which a pane counts as clear.</param>
 /// <param name="Plan">All of them in one go.</param>
 /// <param name="StreakSteps">How to find out on which side a streak is.</param>
 /// <param name="StreakFindings">What that can come to.</param>
@@ -27,6 +29,8 @@ internal sealed record GlassView(
     string Outside,
     int OverMark,
     IReadOnlyList<PaneView> Panes,
+    string? SoonestId,
+    double ClearLevel,
     GlassPlanView Plan,
     IReadOnlyList<MethodStepView> StreakSteps,
     IReadOnlyList<StreakFinding> StreakFindings
@@ -75,25 +79,6 @@ internal sealed record PaneView(
     bool ForOneKit,
     IReadOnlyList<GlassOptionView> Options
 );
-
-/// <summary>How a method compares on a pane.</summary>
-internal enum OptionStanding
-{
-    /// <summary>It is planned.</summary>
-    Chosen,
-
-    /// <summary>It would do too.</summary>
-    Fits,
-
-    /// <summary>It does not get the pane clear.</summary>
-    NotEnough,
-
-    /// <summary>Something for it is not at hand, or the owner works otherwise.</summary>
-    NotNow,
-
-    /// <summary>It must not touch this pane, or not in this weather.</summary>
-    RuledOut,
-}
 
 /// <summary>A method on a pane.</summary>
 /// <param name="Method">The method, as it is done on this pane.</param>

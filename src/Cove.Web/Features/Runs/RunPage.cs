@@ -4,6 +4,7 @@ using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Methods.Steps;
 using Cove.Core.Methods.Towels;
+using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
@@ -37,7 +38,8 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
             progress.FinishedAt is null ? [] : Next(progress),
             progress.Current == progress.Steps.Count || progress.FinishedAt is not null
                 ? LaundryOf(progress)
-                : []
+                : [],
+            SessionRules.OnTime.TotalSeconds
         );
     }
 

@@ -24,6 +24,7 @@ namespace Cove.Web.Features.Runs;
 /// <param name="Rounds">Further rounds given to the present step.</param>
 /// <param name="Steps">The steps.</param>
 /// <param name="Drying">What is drying or has dried.</param>
+/// <param name="OnTimeSeconds">Who is off the plan by no more than this is on time.</param>
 /// <param name="Laundry">The towels used, by load of washing. Filled in once every step is answered.</param>
 /// <param name="Next">For each task that was done: when it comes due again. Filled in once the run is over.</param>
 internal sealed record RunView(
@@ -40,7 +41,8 @@ internal sealed record RunView(
     IReadOnlyList<RunStepView> Steps,
     IReadOnlyList<RunDryingView> Drying,
     IReadOnlyList<NextDateView> Next,
-    IReadOnlyList<LaundryView> Laundry
+    IReadOnlyList<LaundryView> Laundry,
+    double OnTimeSeconds
 );
 
 /// <summary>One step of a run.</summary>

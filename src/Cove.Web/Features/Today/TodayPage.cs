@@ -6,6 +6,7 @@ using Cove.Core.Sessions;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Plan;
 using Cove.Web.Features.Choices;
@@ -51,7 +52,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             [.. KitsOf(plan).Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
             day.Car.Shelf.Products.Count,
             [.. choices.SelectMany(LackView.Of)],
-            [.. offer.LeftBy(minutes).Select(Later)],
+            [.. Due.SoonestFirst(offer.LeftBy(minutes).Select(Later), later => later.DaysLeft)],
             plan.Order.Busy.TotalMinutes,
             (plan.Order.Length - plan.Order.Busy).TotalMinutes,
             clock.OnTheWall(now + plan.Order.Length),
