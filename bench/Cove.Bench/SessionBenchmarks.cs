@@ -49,7 +49,13 @@ public class SessionBenchmarks
                         [
                             .. item.Surfaces.Select(surface => new SurfaceStatus(
                                 surface,
-                                Due.Compute(state, item.SoilingOf(surface), Usage.Reference, Now)
+                                Due.Compute(
+                                    state,
+                                    item.SoilingOf(surface),
+                                    Usage.Reference,
+                                    Now,
+                                    Level.Everyday
+                                )
                             )),
                         ]
                     );

@@ -102,9 +102,8 @@ public sealed class CareLedger
             Multiplier = Learnt.Of(item.Task.Id).Median,
         };
 
-    /// <summary>The level of soil at which a task counts as due, to the taste that holds at an instant.</summary>
-    public double MarkOf(CareTask task, DateTimeOffset now) =>
-        Usage.At(now).Use.Tidiness.MarkFor(task.Stakes);
+    /// <summary>The soil at which a task counts as due, to the taste that holds at an instant.</summary>
+    public Level MarkOf(CareTask task, DateTimeOffset now) => Usage.At(now).Use.Tidiness.MarkFor(task.Stakes);
 
     /// <summary>Days from fresh to the mark of a task, at the use and time of year of an instant, on the surface where that is shortest; infinite when it never gets there.</summary>
     /// <remarks>The same as the least of <see cref="Due.IntervalDays"/>, for those who need not know why.</remarks>
@@ -112,7 +111,7 @@ public sealed class CareLedger
     {
         Conditions conditions = Usage.ConditionsAt(now);
         return item.Surfaces.Min(surface =>
-            MarkOf(item.Task, now) / SoilingOf(item, surface).PerDay(conditions)
+            MarkOf(item.Task, now).Value / SoilingOf(item, surface).PerDay(conditions)
         );
     }
 

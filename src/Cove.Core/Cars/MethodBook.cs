@@ -47,7 +47,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
     {
         CareItem item = status.Item;
         var uses = status
-            .Surfaces.Select(one => (one.Surface, Soil: SoilOf(one.Due.Level)))
+            .Surfaces.Select(one => (one.Surface, Soil: SoilOf(one.Due.Soil)))
             .Select(one => (one.Surface, one.Soil, Method: MethodFor(item.Task, one.Surface, one.Soil)))
             .GroupBy(one => (one.Method, one.Soil))
             .Select(group =>
@@ -84,12 +84,13 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
     /// <summary>How a task is done when it has just come due, with soil and film as they usually are then.</summary>
     public IReadOnlyList<MethodUse> UsesAtMark(CareItem item)
     {
+        Level mark = ledger.MarkOf(item.Task, now);
         if (item.Task.Stage != Stage.Glass)
         {
             return
             [
                 .. item
-                    .Surfaces.GroupBy(surface => MethodFor(item.Task, surface, Soil.Light))
+                    .Surfaces.GroupBy(surface => MethodFor(item.Task, surface, SoilOf(mark)))
                     .Select(group => new MethodUse(group.Key, 1, [.. group])),
             ];
         }
@@ -98,7 +99,13 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         GlassPlan due = GlassPlan.Of([
             .. item.Surfaces.Select(pane =>
                 advisor.Advise(
-                    new Pane(pane, Film.Of(1, ledger.SoilingOf(item, pane).OilyMix(conditions).Value)),
+                    new Pane(
+                        pane,
+                        Film.Of(
+                            mark.Value,
+                            mark.Value * ledger.SoilingOf(item, pane).OilyMix(conditions).Value
+                        )
+                    ),
                     GlassConditions.Fair
                 )
             ),

@@ -2,6 +2,7 @@ using Cove.Core.Catalogue.Products;
 using Cove.Core.Choice;
 using Cove.Core.Methods;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
 
@@ -22,12 +23,12 @@ public static class SessionProducts
         {
             CareTask task = work.Status.Item.Task;
             // One mixture for the whole task: the dirtiest of its surfaces decides.
-            double level = work.Status.Surfaces.Max(surface => surface.Due.Level.Value);
+            Level soil = work.Status.Surfaces.Max(surface => surface.Due.Soil);
             TaskChoices choices = Of(
                 task,
                 work.Uses.SelectMany(use =>
                     use.Wishes.SelectMany(wish =>
-                        use.Surfaces.Select(surface => chooser.Choose(task, surface, level, used, wish))
+                        use.Surfaces.Select(surface => chooser.Choose(task, surface, soil, used, wish))
                     )
                 )
             );
@@ -45,17 +46,25 @@ public static class SessionProducts
 
     /// <summary>Chooses for a task by itself, as it stands when it has just come due.</summary>
     /// <param name="item">The task.</param>
+    /// <param name="mark">The soil at which it is due.</param>
     /// <param name="chooser">Chooses one by one.</param>
     /// <param name="book">How it is done; when left out, whatever does the task is chosen from.</param>
-    public static TaskChoices AtMark(CareItem item, ProductChooser chooser, MethodBook? book = null) =>
+    public static TaskChoices AtMark(
+        CareItem item,
+        Level mark,
+        ProductChooser chooser,
+        MethodBook? book = null
+    ) =>
         Of(
             item.Task,
             book is null
-                ? item.Surfaces.Select(surface => chooser.Choose(item.Task, surface, 1))
+                ? item.Surfaces.Select(surface => chooser.Choose(item.Task, surface, mark))
                 : book.UsesAtMark(item)
                     .SelectMany(use =>
                         use.Wishes.SelectMany(wish =>
-                            use.Surfaces.Select(surface => chooser.Choose(item.Task, surface, 1, null, wish))
+                            use.Surfaces.Select(surface =>
+                                chooser.Choose(item.Task, surface, mark, null, wish)
+                            )
                         )
                     )
         );

@@ -1,6 +1,7 @@
 using Cove.Core.Catalogue;
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Safety;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
 
@@ -28,14 +29,14 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
     /// <summary>Chooses for one surface.</summary>
     /// <param name="task">The care task.</param>
     /// <param name="surface">A surface that it tends.</param>
-    /// <param name="level">How far the soil has come; 1 is the mark.</param>
+    /// <param name="soil">The soil that is to come off.</param>
     /// <param name="session">Products that the same session uses already.</param>
     /// <param name="wish">What the method asks for; null for whatever does the task.</param>
     /// <returns>The choice; null for a task that is done dry.</returns>
     public ProductChoice? Choose(
         CareTask task,
         Surface surface,
-        double level,
+        Level soil,
         IReadOnlyList<ProductMake>? session = null,
         ProductWish? wish = null
     )
@@ -65,7 +66,7 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
                             )
                             .Select(product => (Product: product, Option: option, Rank: rank))
                 )
-                .Where(candidate => candidate.Option.UpTo >= level)
+                .Where(candidate => candidate.Option.UpTo >= soil)
                 .Select(candidate =>
                     (Pick: ways.Of(candidate.Product, touched, context, wish?.Way), candidate.Rank)
                 )
@@ -88,7 +89,7 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
                 null,
                 null
             )
-            : Nothing(task, surface, options, level, context);
+            : Nothing(task, surface, options, soil, context);
     }
 
     /// <summary>The classes a method asks for; otherwise those that do the task. None for a task that is done dry.</summary>
@@ -117,11 +118,14 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
         CareTask task,
         Surface surface,
         IReadOnlyList<TaskOption> options,
-        double level,
+        Level soil,
         UseContext context
     )
     {
-        TaskOption[] enough = [.. options.Where(option => option.UpTo >= Math.Max(level, 1))];
+        TaskOption[] enough =
+        [
+            .. options.Where(option => option.UpTo >= (soil > Level.Everyday ? soil : Level.Everyday)),
+        ];
         ProductClass? buy = enough
             .Select(option => (ProductClass?)option.Class)
             .FirstOrDefault(one =>

@@ -1,5 +1,6 @@
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Schools;
+using Cove.Core.Upkeep.Levels;
 using static Cove.Core.Catalogue.Products.ProductClass;
 
 namespace Cove.Core.Choice;
@@ -9,10 +10,10 @@ namespace Cove.Core.Choice;
 public static class TaskProducts
 {
     /// <summary>Any soil that is still a matter of routine.</summary>
-    public const double Always = 10;
+    public static readonly Level Always = new(10);
 
     /// <summary>How far a shelf has to reach for a task to count as covered.</summary>
-    public const double Routine = 2;
+    public static readonly Level Routine = new(2);
 
     private const string Plastics = "protect-plastics";
 
@@ -158,5 +159,10 @@ public static class TaskProducts
 
 /// <summary>A class of product that does a task.</summary>
 /// <param name="Class">The class.</param>
-/// <param name="UpTo">The level up to which it suffices.</param>
-public sealed record TaskOption(ProductClass Class, double UpTo);
+/// <param name="UpTo">The soil up to which it suffices.</param>
+public sealed record TaskOption(ProductClass Class, Level UpTo)
+{
+    /// <summary>A class with the soil as a number, as tables have it.</summary>
+    internal TaskOption(ProductClass productClass, double upTo)
+        : this(productClass, new Level(upTo)) { }
+}

@@ -118,7 +118,7 @@ public static class WalkRound
     {
         // At the next session: how many standard deviations of its logarithm the level stands off the mark.
         double expected = Math.Max(level.Level.Value, 0.01);
-        double off = Math.Log(expected / level.Mark) / Math.Max(level.Spread, 0.05);
+        double off = Math.Log(expected / level.Mark.Value) / Math.Max(level.Spread, 0.05);
         return (int)task.Stakes * task.Visible * level.Spread * Math.Exp(-off * off / 2);
     }
 
@@ -130,7 +130,7 @@ public static class WalkRound
 /// <param name="Level">The level of soil at the next session.</param>
 /// <param name="Spread">Standard deviation of its logarithm.</param>
 /// <param name="Mark">The level at which the task counts as due.</param>
-public sealed record UncertainLevel(CareKey Key, Level Level, double Spread, double Mark);
+public sealed record UncertainLevel(CareKey Key, Level Level, double Spread, Level Mark);
 
 /// <summary>A walk round the car.</summary>
 /// <param name="Looks">The looks in walking order.</param>

@@ -38,7 +38,11 @@ public sealed record RoutineDemand(
                 continue;
             }
 
-            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(item, chooser, book).Choices)
+            foreach (
+                ChoiceForSurfaces one in SessionProducts
+                    .AtMark(item, ledger.MarkOf(item.Task, now), chooser, book)
+                    .Choices
+            )
             {
                 if (one.Choice.Best is { } pick)
                 {

@@ -11,8 +11,8 @@ public sealed record CareStatus(CareItem Item, IReadOnlyList<SurfaceStatus> Surf
     /// <summary>The surface that has come furthest; it decides when the task is due.</summary>
     public SurfaceStatus Worst => Surfaces.MaxBy(status => status.Due.Level.Value)!;
 
-    /// <summary>The level of the task: that of its worst surface.</summary>
-    public Level Level => Worst.Due.Level;
+    /// <summary>How near the task is to being due: as near as its worst surface.</summary>
+    public DueLevel Level => Worst.Due.Level;
 
     /// <summary>When the first of its surfaces reaches the mark; null when none ever does.</summary>
     public SurfaceStatus Earliest => Surfaces.MinBy(status => status.Due.DueAt ?? DateTimeOffset.MaxValue)!;

@@ -122,13 +122,13 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
             Planned = planned,
             Taken = taken,
             Methods = [.. work.Uses.Select(MethodUsed.Of)],
-            Products = [.. ProductsFor(work.Status.Item, book)],
+            Products = [.. ProductsFor(work.Status.Item, book, at)],
         };
 
     /// <summary>What the owner took, as Cove would have chosen it.</summary>
-    private IEnumerable<ProductUsed> ProductsFor(CareItem item, MethodBook book) =>
+    private IEnumerable<ProductUsed> ProductsFor(CareItem item, MethodBook book, DateTimeOffset at) =>
         SessionProducts
-            .AtMark(item, car.Chooser, book)
+            .AtMark(item, car.Ledger.MarkOf(item.Task, at), car.Chooser, book)
             .Choices.SelectMany(one => StepProduct.Of(item.Task, one))
             .Select(product => product.Used);
 }

@@ -35,6 +35,31 @@ public sealed class MethodBookTests
         Assert.InRange(heavy.Hands / light.Hands, 2.8, 3.2);
     }
 
+    /// <summary>What takes the soil off is a matter of the soil. Taste only says when.</summary>
+    [Theory]
+    [InlineData(Tidiness.Relaxed)]
+    [InlineData(Tidiness.Everyday)]
+    [InlineData(Tidiness.Particular)]
+    public void The_same_soil_takes_the_same_method_whatever_the_owners_taste(Tidiness taste)
+    {
+        var usage = new Usage([new UsageEntry(Now, CarUse.Reference with { Tidiness = taste })]);
+        Shelf shelf = Panes.FullShelf(null);
+
+        Assert.Equal("fabric-cloth", MethodAt(1.4));
+        Assert.Equal("fabric-brush", MethodAt(1.6));
+
+        string MethodAt(double soil)
+        {
+            CareLedger ledger = AnyCar.Ledger(Fabric, usage, Now, soil);
+            var book = new MethodBook(ledger, shelf, Panes.Advisor(shelf), Now);
+            CareStatus seats = ledger.StatusOf(
+                ledger.Items.Single(item => item.Task.Id == "clean-fabric-seats"),
+                Now
+            );
+            return Assert.Single(book.Of(seats).Uses).Method.Id;
+        }
+    }
+
     [Fact]
     public void Every_surface_of_a_task_is_in_exactly_one_of_its_uses()
     {

@@ -30,7 +30,7 @@ public sealed class ChoiceTests
             int before = -1;
             foreach (double level in new[] { 0, 0.5, 0.9, 1, 1.4, 1.9, 2.5, 5, 9 })
             {
-                if (chooser.Choose(item.Task, item.Surfaces[0], level)?.Best is { } pick)
+                if (chooser.Choose(item.Task, item.Surfaces[0], new Level(level))?.Best is { } pick)
                 {
                     int rank = options.TakeWhile(option => option.Class != pick.Product.Make.Class).Count();
                     Assert.True(rank >= before, $"{item.Task.Id} at {level}");
@@ -46,7 +46,7 @@ public sealed class ChoiceTests
         ProductChooser chooser = ChooserOf([.. Enum.GetValues<ProductClass>()]);
         foreach (CareItem item in Ledger.Items)
         {
-            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(item, chooser).Choices)
+            foreach (ChoiceForSurfaces one in SessionProducts.AtMark(item, Level.Everyday, chooser).Choices)
             {
                 Assert.NotNull(one.Choice.Best);
                 Assert.All(
@@ -70,7 +70,7 @@ public sealed class ChoiceTests
         ProductChooser chooser = ChooserOf(ProductClass.GlassCleanerWithAmmonia);
         CareItem belts = Ledger.Items.First(item => item.Task.Id == "seat-belts");
 
-        ProductChoice choice = chooser.Choose(belts.Task, belts.Surfaces[0], 1)!;
+        ProductChoice choice = chooser.Choose(belts.Task, belts.Surfaces[0], Level.Everyday)!;
 
         Assert.Null(choice.Best);
         Assert.Equal(ProductClass.SoapWater, choice.Buy);
@@ -82,7 +82,9 @@ public sealed class ChoiceTests
     {
         CareItem seats = Ledger.Items.First(item => item.Task.Id == "vacuum-seats");
 
-        Assert.Null(ChooserOf(ProductClass.InteriorCleaner).Choose(seats.Task, seats.Surfaces[0], 1));
+        Assert.Null(
+            ChooserOf(ProductClass.InteriorCleaner).Choose(seats.Task, seats.Surfaces[0], Level.Everyday)
+        );
     }
 
     [Fact]
@@ -247,6 +249,6 @@ public sealed class ChoiceTests
     private static ProductClass? ClassChosen(ProductChooser chooser, string taskId, double level)
     {
         CareItem item = Ledger.Items.First(item => item.Task.Id == taskId);
-        return chooser.Choose(item.Task, item.Surfaces[0], level)?.Best?.Product.Make.Class;
+        return chooser.Choose(item.Task, item.Surfaces[0], new Level(level))?.Best?.Product.Make.Class;
     }
 }

@@ -45,6 +45,22 @@ public sealed class RemindersTests
     }
 
     [Fact]
+    public void A_glance_through_the_windscreen_at_a_lamp_answers_it_and_one_through_another_pane_does_not()
+    {
+        TaskDone done = Done("windscreen", Saturday);
+        DateTimeOffset then = Saturday.AddDays(1.5);
+
+        Assert.Empty(After(Glance("windscreen")));
+        Assert.Single(After(Glance("rear-glass")));
+        Assert.Single(After(Glance("windscreen") with { UndoneAt = then }));
+
+        IReadOnlyList<Reminder> After(Checked look) => Reminders.Of([done, look], then, TimeZoneInfo.Utc);
+
+        static Checked Glance(string pane) =>
+            new(Guid.NewGuid(), Saturday.AddDays(1.4), "glare", "clear", [pane]);
+    }
+
+    [Fact]
     public void It_is_asked_of_the_last_cleaning_only_and_not_after_an_answer_or_four_nights()
     {
         TaskDone first = Done("windscreen", Saturday);

@@ -233,7 +233,7 @@ public sealed class MethodLibraryTests
             {
                 Wear = "rubbed side",
             },
-            1,
+            Level.Everyday,
             null,
             MethodWishes.Of(worn)[0]
         )!;

@@ -9,8 +9,8 @@ public sealed class SessionRulesTests
             Gen.Choose(0, 5000).Two().ToArbitrary(),
             (task, levels) =>
             {
-                var lower = new Level(Math.Min(levels.Item1, levels.Item2) / 1000.0);
-                var higher = new Level(Math.Max(levels.Item1, levels.Item2) / 1000.0);
+                var lower = new DueLevel(Math.Min(levels.Item1, levels.Item2) / 1000.0);
+                var higher = new DueLevel(Math.Max(levels.Item1, levels.Item2) / 1000.0);
                 return SessionRules.Benefit(task, lower) <= SessionRules.Benefit(task, higher);
             }
         );
@@ -20,9 +20,9 @@ public sealed class SessionRulesTests
     {
         CareTask screens = CareTasks.Find("wipe-screens")!;
 
-        Assert.Equal(5000, SessionRules.Benefit(screens, Level.Mark));
-        Assert.Equal(1250, SessionRules.Benefit(screens, new Level(0.5)));
-        Assert.Equal(15_000, SessionRules.Benefit(screens, new Level(2)));
+        Assert.Equal(5000, SessionRules.Benefit(screens, DueLevel.Due));
+        Assert.Equal(1250, SessionRules.Benefit(screens, new DueLevel(0.5)));
+        Assert.Equal(15_000, SessionRules.Benefit(screens, new DueLevel(2)));
     }
 
     // Common practice: what is at stake goes by sight and grip, then touch, then wear, then looks.

@@ -36,8 +36,8 @@ public sealed class WalkRoundTests
                 .. KeysOf(vehicle)
                     .Select(key =>
                         open.Contains(key.TaskId)
-                            ? new UncertainLevel(key, new Level(1), 0.6, 1)
-                            : new UncertainLevel(key, new Level(0.1), 0.2, 1)
+                            ? new UncertainLevel(key, new Level(1), 0.6, Level.Everyday)
+                            : new UncertainLevel(key, new Level(0.1), 0.2, Level.Everyday)
                     ),
             ],
             vehicle.ToCabin()
@@ -67,7 +67,7 @@ public sealed class WalkRoundTests
                     key,
                     new Level(2 * random.NextDouble()),
                     0.1 + (0.6 * random.NextDouble()),
-                    1
+                    Level.Everyday
                 )),
         ];
 

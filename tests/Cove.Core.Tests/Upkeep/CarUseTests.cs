@@ -99,12 +99,12 @@ public sealed class CarUseTests
     {
         foreach (Tidiness taste in Enum.GetValues<Tidiness>())
         {
-            Assert.Equal(1, taste.MarkFor(Stakes.SightAndGrip));
+            Assert.Equal(Level.Everyday, taste.MarkFor(Stakes.SightAndGrip));
         }
 
-        Assert.Equal(1, Tidiness.Everyday.MarkFor(Stakes.Looks));
-        Assert.True(Tidiness.Particular.MarkFor(Stakes.Looks) < 1);
-        Assert.True(Tidiness.Relaxed.MarkFor(Stakes.HygieneAndTouch) > 1);
+        Assert.Equal(Level.Everyday, Tidiness.Everyday.MarkFor(Stakes.Looks));
+        Assert.True(Tidiness.Particular.MarkFor(Stakes.Looks) < Level.Everyday);
+        Assert.True(Tidiness.Relaxed.MarkFor(Stakes.HygieneAndTouch) > Level.Everyday);
     }
 
     [Fact]

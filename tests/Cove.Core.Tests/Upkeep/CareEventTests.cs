@@ -96,6 +96,6 @@ public sealed class CareEventTests
             new Dictionary<CareKey, CareState>()
         );
 
-        Assert.All(ledger.At(Now), status => Assert.Equal(Level.Fresh, status.Level));
+        Assert.All(ledger.At(Now), status => Assert.Equal(default, status.Level));
     }
 }

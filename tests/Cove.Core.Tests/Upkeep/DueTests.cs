@@ -18,7 +18,13 @@ public sealed class DueTests
                     new Share(exposure / 100.0),
                     1.3
                 );
-                Due due = Due.Compute(new CareState(Now, Level.Fresh), soiling, Driving(distance), Now);
+                Due due = Due.Compute(
+                    new CareState(Now, Level.Fresh),
+                    soiling,
+                    Driving(distance),
+                    Now,
+                    Level.Everyday
+                );
                 double sum = due.BaselineDays + due.Effects.Sum(effect => effect.Days);
                 // Causes of less than a hundredth of a day are not worth naming.
                 return Math.Abs(sum - due.IntervalDays) < 0.02;
@@ -30,7 +36,7 @@ public sealed class DueTests
     {
         var soiling = new Soiling(TimeSpan.FromDays(30), DriverShares.WithDistance(0.5), Share.All);
 
-        Due due = Due.Compute(new CareState(Now, Level.Fresh), soiling, Driving(480), Now);
+        Due due = Due.Compute(new CareState(Now, Level.Fresh), soiling, Driving(480), Now, Level.Everyday);
 
         Assert.Equal(20, due.IntervalDays, 6);
         DueEffect effect = Assert.Single(due.Effects);
@@ -46,7 +52,13 @@ public sealed class DueTests
         // Four in the morning in UTC is still the evening before in the west.
         DateTimeOffset done = new(2026, 3, 14, 4, 0, 0, TimeSpan.Zero);
 
-        Due due = Due.Compute(new CareState(done, Level.Fresh), soiling, Usage.Reference, done);
+        Due due = Due.Compute(
+            new CareState(done, Level.Fresh),
+            soiling,
+            Usage.Reference,
+            done,
+            Level.Everyday
+        );
 
         Assert.Equal(new DateOnly(2026, 3, 21), due.DueDate(TimeZoneInfo.Utc));
         Assert.Equal(new DateOnly(2026, 3, 20), due.DueDate(west));
@@ -62,9 +74,12 @@ public sealed class DueTests
 
         Assert.Equal(
             -3,
-            Due.Compute(tenDaysAgo, weekly, Usage.Reference, Now).DaysLeft(Now, TimeZoneInfo.Utc)
+            Due.Compute(tenDaysAgo, weekly, Usage.Reference, Now, Level.Everyday)
+                .DaysLeft(Now, TimeZoneInfo.Utc)
         );
-        Assert.Null(Due.Compute(tenDaysAgo, driven, Driving(0), Now).DaysLeft(Now, TimeZoneInfo.Utc));
+        Assert.Null(
+            Due.Compute(tenDaysAgo, driven, Driving(0), Now, Level.Everyday).DaysLeft(Now, TimeZoneInfo.Utc)
+        );
     }
 
     private static Usage Driving(double kilometres) =>

@@ -13,10 +13,10 @@ public static class SessionRules
     public const int LongestMinutes = 120;
 
     /// <summary>A task below this level is not worth taking up on its own.</summary>
-    public static readonly Level WorthDoing = new(0.3);
+    public static readonly DueLevel WorthDoing = new(0.3);
 
     /// <summary>A task at or below this level counts as done where another requires it.</summary>
-    public static readonly Level FreshEnough = new(0.15);
+    public static readonly DueLevel FreshEnough = new(0.15);
 
     /// <summary>How far ahead "coming due" looks: until the next weekly session.</summary>
     public static readonly TimeSpan NextSession = TimeSpan.FromDays(7);
@@ -37,7 +37,7 @@ public static class SessionRules
     /// <param name="task">The task.</param>
     /// <param name="level">Its level. The worth rises with the square of the level up to the mark and straight on from there, up to a level of 3.</param>
     /// <returns>Whole points, at least 1.</returns>
-    public static int Benefit(CareTask task, Level level)
+    public static int Benefit(CareTask task, DueLevel level)
     {
         double height = Math.Min(level.Value, 3);
         double worth = height <= 1 ? height * height : (2 * height) - 1;

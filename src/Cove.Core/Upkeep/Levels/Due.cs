@@ -3,19 +3,21 @@ using Cove.Core.Upkeep.Use;
 namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>When a task reaches its mark on a surface, and why then.</summary>
-/// <param name="Level">The level now, as a share of the way to the mark.</param>
+/// <param name="Soil">The soil there is now.</param>
+/// <param name="Level">How near the task is to being due now.</param>
 /// <param name="DueAt">The instant the level reaches the mark; in the past when it is over the mark already, null when it is more than ten years off.</param>
 /// <param name="BaselineDays">Days from fresh to the mark at reference use, on the most used surface and to everyday taste.</param>
 /// <param name="Effects">What makes it otherwise here, in days; adding them to the baseline gives <see cref="IntervalDays"/>.</param>
 /// <param name="IntervalDays">Days from fresh to the mark at the present use and time of year; infinite when it never gets there.</param>
-/// <param name="Mark">The level of soil at which the task counts as due: 1 to everyday taste.</param>
+/// <param name="Mark">The soil at which the task counts as due.</param>
 public sealed record Due(
-    Level Level,
+    Level Soil,
+    DueLevel Level,
     DateTimeOffset? DueAt,
     double BaselineDays,
     IReadOnlyList<DueEffect> Effects,
     double IntervalDays,
-    double Mark
+    Level Mark
 )
 {
     /// <summary>Computes the due instant and its decomposition.</summary>
@@ -23,20 +25,22 @@ public sealed record Due(
     /// <param name="soiling">How fast it rises.</param>
     /// <param name="usage">How the car is used.</param>
     /// <param name="now">The instant to count from.</param>
-    /// <param name="mark">The level of soil that counts as due; above 0. See <see cref="Tasks.Tidinesses.MarkFor"/>.</param>
-    public static Due Compute(
-        CareState state,
-        Soiling soiling,
-        Usage usage,
-        DateTimeOffset now,
-        double mark = 1
-    )
+    /// <param name="mark">The soil that counts as due; above fresh. See <see cref="Tasks.Tidinesses.MarkFor"/>.</param>
+    public static Due Compute(CareState state, Soiling soiling, Usage usage, DateTimeOffset now, Level mark)
     {
-        Level level = state.LevelAt(now, soiling, usage).Beside(mark);
-        DateTimeOffset? dueAt = soiling.WhenRisenBy(usage, state.At, mark - state.Level.Value);
-        IReadOnlyList<DueEffect> effects = DueEffects.Of(soiling, usage.ConditionsAt(now), mark);
+        Level soil = state.LevelAt(now, soiling, usage);
+        DateTimeOffset? dueAt = soiling.WhenRisenBy(usage, state.At, mark.Value - state.Level.Value);
+        IReadOnlyList<DueEffect> effects = DueEffects.Of(soiling, usage.ConditionsAt(now), mark.Value);
         double baseline = soiling.Baseline.TotalDays;
-        return new Due(level, dueAt, baseline, effects, mark / soiling.PerDay(usage.ConditionsAt(now)), mark);
+        return new Due(
+            soil,
+            soil.Beside(mark),
+            dueAt,
+            baseline,
+            effects,
+            mark.Value / soiling.PerDay(usage.ConditionsAt(now)),
+            mark
+        );
     }
 
     /// <summary>Whole days from today until the due date, negative when it is past, null when it is never.</summary>

@@ -1,7 +1,7 @@
 namespace Cove.Core.Upkeep.Levels;
 
-/// <summary>How far a care task has come since it was last done: 0 is fresh, 1 is the mark at which it is due.</summary>
-/// <remarks>A level may pass 1; a task left for twice its interval stands at 2. It says when to act, not how dirty a surface looks.</remarks>
+/// <summary>How much soil of one care task lies on a surface: 0 is fresh, 1 is what calls for the task to everyday taste.</summary>
+/// <remarks>Which method and which product are strong enough is a matter of this. How near a task is to being due is a <see cref="DueLevel"/>, since owners differ in how much soil is too much: at the same soil a particular owner's task is due before a relaxed one's.</remarks>
 public readonly record struct Level : IComparable<Level>
 {
     /// <summary>Makes a level.</summary>
@@ -23,11 +23,8 @@ public readonly record struct Level : IComparable<Level>
     /// <summary>Just done.</summary>
     public static Level Fresh => default;
 
-    /// <summary>Due.</summary>
-    public static Level Mark => new(1);
-
-    /// <summary>Whether the task is due or past due.</summary>
-    public bool IsAtMark => Value >= 1;
+    /// <summary>What calls for a task to everyday taste.</summary>
+    public static Level Everyday => new(1);
 
     /// <summary>The level after a rise.</summary>
     /// <param name="rise">How much it rises; 0 or more.</param>
@@ -36,9 +33,9 @@ public readonly record struct Level : IComparable<Level>
     /// <summary>The level after a share of it has been removed.</summary>
     public Level Without(Share removed) => new(Value * removed.Rest.Value);
 
-    /// <summary>This level as a share of the way to a mark that is not at 1.</summary>
-    /// <param name="mark">The mark; above 0.</param>
-    public Level Beside(double mark) => new(Value / mark);
+    /// <summary>How near a task is to being due at this soil.</summary>
+    /// <param name="mark">The soil at which it is due; above fresh.</param>
+    public DueLevel Beside(Level mark) => new(Value / mark.Value);
 
     /// <inheritdoc/>
     public int CompareTo(Level other) => Value.CompareTo(other.Value);

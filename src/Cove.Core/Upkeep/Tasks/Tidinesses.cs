@@ -1,3 +1,4 @@
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Use;
 
 namespace Cove.Core.Upkeep.Tasks;
@@ -5,17 +6,17 @@ namespace Cove.Core.Upkeep.Tasks;
 /// <summary>What taste does to marks. Cove's own choice.</summary>
 public static class Tidinesses
 {
-    /// <summary>The level at which a task counts as due.</summary>
+    /// <summary>The soil at which a task counts as due.</summary>
     /// <param name="tidiness">How tidy is tidy enough.</param>
     /// <param name="stakes">What is at stake in the task; seeing out and holding on are no matter of taste, so their mark is always 1.</param>
-    public static double MarkFor(this Tidiness tidiness, Stakes stakes) =>
+    public static Level MarkFor(this Tidiness tidiness, Stakes stakes) =>
         stakes == Stakes.SightAndGrip
-            ? 1
+            ? Level.Everyday
             : tidiness switch
             {
-                Tidiness.Relaxed => 1.3,
-                Tidiness.Everyday => 1,
-                Tidiness.Particular => 0.75,
+                Tidiness.Relaxed => new Level(1.3),
+                Tidiness.Everyday => Level.Everyday,
+                Tidiness.Particular => new Level(0.75),
                 _ => throw new ArgumentOutOfRangeException(nameof(tidiness), tidiness, "No such taste."),
             };
 }

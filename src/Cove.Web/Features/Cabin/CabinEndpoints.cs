@@ -132,7 +132,7 @@ internal static class CabinEndpoints
             surface.ZoneId,
             status.Due.Level.Value,
             status.Due.DaysLeft(clock.Now, clock.Zone),
-            status.Due.Level.IsAtMark,
+            status.Due.Level.IsDue,
             task!.Name,
             surface.Facts.HasFlag(SurfaceFacts.TintFilm),
             surface.Wear is not null,

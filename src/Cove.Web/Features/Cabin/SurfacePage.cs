@@ -53,7 +53,7 @@ internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
         );
     }
 
-    private LevelPointView Point(LevelPoint point, double mark) =>
+    private LevelPointView Point(LevelPoint point, Level mark) =>
         new(
             clock.OnTheWall(point.At),
             point.Level.Beside(mark).Value,

@@ -41,8 +41,8 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             plan.Gain.Value,
             [.. offer.Plans.Select(other => new CurvePointView(other.Minutes, other.Gain.Value))],
             offer.WorthDoing.Count,
-            day.Statuses.Count(status => status.Level.IsAtMark),
-            plan.Tasks.Count(status => status.Level.IsAtMark),
+            day.Statuses.Count(status => status.Level.IsDue),
+            plan.Tasks.Count(status => status.Level.IsDue),
             offer.MinutesForComingDue,
             offer.MinutesUntilFlat,
             day.Statuses.Min(status => status.Earliest.Due.DueDate(clock.Zone)),
@@ -84,7 +84,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             job.PutsBack ? PuttingBack.NameOf(task) : task.Name,
             job.PutsBack ? "Mats back" : task.ShortName,
             job.PutsBack ? null : status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
-            !job.PutsBack && status.Level.IsAtMark,
+            !job.PutsBack && status.Level.IsDue,
             [.. job.Kits.Select(kit => kit.Facts().Name)],
             job.PutsBack
                 ? []
