@@ -118,6 +118,10 @@ function differences(one, other, path = "") {
     const byTask = (list) => [...list].sort((a, b) => (a.taskId < b.taskId ? -1 : 1));
     [one, other] = [byTask(one), byTask(other)];
   }
+  if (Array.isArray(one) && /preventions\.\d+\.tasks$/.test(path)) {
+    // In the order of the table of tasks since each task says what holds it back.
+    [one, other] = [[...one].sort(), [...other].sort()];
+  }
   return [...new Set([...Object.keys(one), ...Object.keys(other)])]
     .filter((key) => key !== "traceId")
     .flatMap((key) => differences(one[key], other[key], `${path}.${key}`));

@@ -16,7 +16,7 @@ public sealed class ArchitectureTests
         ("Schools", []),
         ("Catalogue", ["Schools"]),
         ("Safety", ["Vehicles", "Schools", "Catalogue"]),
-        ("Upkeep", ["Vehicles", "Schools"]),
+        ("Upkeep", ["Vehicles", "Schools", "Catalogue"]),
         ("Inspections", ["Vehicles", "Upkeep"]),
         ("Learning", ["Vehicles", "Upkeep"]),
         ("Choice", ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep"]),

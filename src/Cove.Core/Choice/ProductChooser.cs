@@ -73,7 +73,7 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
                 .Where(candidate => candidate.Pick.Judgement.MayBeDone)
                 .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
                 .ThenBy(candidate =>
-                    TaskProducts.FinishGap(task.Id, candidate.Pick.Product.Make.Sheen, shelf.Ways)
+                    TaskProducts.FinishGap(task, candidate.Pick.Product.Make.Sheen, shelf.Ways)
                 )
                 .ThenBy(candidate => candidate.Rank)
                 .ThenBy(candidate => candidate.Pick.Judgement.Verdict)
@@ -95,10 +95,10 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
     /// <summary>The classes a method asks for; otherwise those that do the task. None for a task that is done dry.</summary>
     private IReadOnlyList<TaskOption> OptionsFor(CareTask task, ProductWish? wish)
     {
-        IReadOnlyList<TaskOption> options = TaskProducts.Of(task.Id, shelf.Ways);
+        IReadOnlyList<TaskOption> options = TaskProducts.Of(task, shelf.Ways);
         return options.Count == 0 || wish is not { Classes.Count: > 0 }
             ? options
-            : [.. wish.Classes.Select(one => new TaskOption(one, TaskProducts.Always))];
+            : [.. wish.Classes.Select(one => new TaskOption(one, TaskOption.Always))];
     }
 
     private bool IsPreferred(Pick pick) =>

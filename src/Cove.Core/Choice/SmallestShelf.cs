@@ -92,17 +92,16 @@ public sealed class SmallestShelf
 
     /// <summary>A task on surfaces of one make: what does one of them does all of them.</summary>
     private static IEnumerable<ShelfJob> JobsOf(CareItem item) =>
-        TaskProducts.Of(item.Task.Id).Count == 0
+        item.Task.Products.Count == 0
             ? []
             : item
                 .Surfaces.GroupBy(surface => surface.Make)
                 .Select(group => new ShelfJob(item.Task, [.. group]));
 
     private static bool Does(Product product, ShelfJob job, SafestWays ways, UseContext context) =>
-        TaskProducts
-            .Of(job.Task.Id)
-            .Any(option => option.Class == product.Make.Class && option.UpTo >= TaskProducts.Routine)
-        && job.Surfaces.All(surface => ways.Of(product, surface, context).Judgement.MayBeDone);
+        job.Task.Products.Any(option =>
+            option.Class == product.Make.Class && option.UpTo >= TaskOption.Routine
+        ) && job.Surfaces.All(surface => ways.Of(product, surface, context).Judgement.MayBeDone);
 
     private ProductPart RoleOf(int product, IReadOnlyList<int> chosen, bool[] byWater)
     {

@@ -9,7 +9,6 @@ namespace Cove.Core.Inspections;
 /// <param name="Id">Short and stable; it is stored with log entries.</param>
 /// <param name="Name">The test in two or three words.</param>
 /// <param name="How">What to do and what to look for, as one or two sentences.</param>
-/// <param name="TaskIds">The care tasks whose level it tells.</param>
 /// <param name="Results">The results, from clean to far gone.</param>
 /// <param name="Spread">How far results scatter: the standard deviation of the logarithm of the level. Cove's own choice.</param>
 /// <param name="Takes">How long one look takes.</param>
@@ -17,7 +16,6 @@ public sealed record Inspection(
     string Id,
     string Name,
     string How,
-    IReadOnlyList<string> TaskIds,
     IReadOnlyList<InspectionResult> Results,
     double Spread,
     TimeSpan Takes
@@ -29,9 +27,12 @@ public sealed record Inspection(
     /// <summary>Whether it judges the cleaning before it, rather than what has settled since.</summary>
     public bool JudgesCleaning { get; init; }
 
+    /// <summary>The care tasks whose level it tells. Each says so itself; see <see cref="CareTask.Checks"/>.</summary>
+    public IReadOnlyList<CareTask> Tasks =>
+        field ??= [.. CareTasks.All.Where(task => task.Checks.Contains(Id, StringComparer.Ordinal))];
+
     /// <summary>The tasks it tells of on a surface.</summary>
-    public IEnumerable<CareTask> TasksOn(Surface surface) =>
-        TaskIds.Select(id => CareTasks.Find(id)!).Where(task => task.Tends(surface));
+    public IEnumerable<CareTask> TasksOn(Surface surface) => Tasks.Where(task => task.Tends(surface));
 
     /// <summary>Finds a result; null when there is none of that id.</summary>
     public InspectionResult? Result(string id) => Results.FirstOrDefault(result => result.Id == id);

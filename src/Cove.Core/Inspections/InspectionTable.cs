@@ -13,7 +13,6 @@ public static class InspectionTable
             "finger-swipe",
             "Finger swipe",
             "Draw a clean fingertip a hand's width across the surface and look at it in the light.",
-            ["wipe-dash", "wipe-gloss-trim", "brush-vents", "door-shuts"],
             [
                 Sees("clean", "Fingertip stays clean", 0.2),
                 Sees("grey", "A grey shade on it", 0.7),
@@ -27,7 +26,6 @@ public static class InspectionTable
             "pat",
             "Pat by hand",
             "Pat once, flat and firm, and look against the light for what rises.",
-            ["vacuum-carpets", "vacuum-seats", "boot", "pet-cover"],
             [
                 Sees("nothing", "Nothing rises", 0.25),
                 Sees("specks", "A few specks", 0.75),
@@ -41,7 +39,6 @@ public static class InspectionTable
             "sheen",
             "Sheen",
             "Look along the surface towards a window. Clean leather and rims are matte; shine is oil, not health.",
-            ["clean-wheel", "clean-leather", "clean-synthetic", "raise-nap", "seal-leather"],
             [
                 Sees("matte", "Matte all over", 0.25),
                 Sees("edges", "Shine where hands and legs rub", 0.85),
@@ -55,21 +52,6 @@ public static class InspectionTable
             "Towel after one wipe",
             "Wipe once with a damp white towel, a hand's width, and look at the towel.",
             [
-                "cup-holders",
-                "pedals",
-                "seat-belts",
-                "child-seat",
-                "clean-fabric-seats",
-                "clean-leather",
-                "clean-synthetic",
-                "foam-carpets",
-                "foam-fabric-mats",
-                "headliner",
-                "shifter-slot",
-                "wash-rubber-mats",
-                "protect-seals",
-            ],
-            [
                 Sees("white", "Towel stays white", 0.2),
                 Sees("tinge", "A tinge", 0.7),
                 Sees("brown", "Plainly grey or brown", 1.2),
@@ -82,7 +64,6 @@ public static class InspectionTable
             "half-and-half",
             "Half and half",
             "Clean one half of a small patch, leave the other, and compare when it is dry: wet cloth always looks darker.",
-            ["clean-fabric-seats", "foam-carpets", "foam-fabric-mats", "clean-leather", "headliner"],
             [
                 Sees("same", "No line to be seen", 0.3),
                 Sees("faint", "A faint line", 0.8),
@@ -98,7 +79,6 @@ public static class InspectionTable
             "water-bead",
             "Water bead",
             "Put one drop of water on and watch it for ten seconds, then dab it off.",
-            ["protect-fabric", "seal-leather"],
             [
                 Sees("beads", "It stands as a bead", 0.3),
                 Sees("flattens", "It flattens slowly", 0.85),
@@ -111,7 +91,6 @@ public static class InspectionTable
             "glare",
             "Glare",
             "Look through the pane at a lamp in the dark or into low sun, from the seat. For screens and lenses, look at them switched off and from the side.",
-            ["windscreen", "other-glass", "wipe-screens", "cluster-lens"],
             [
                 Sees("clear", "Clear", 0.2),
                 Sees("veil", "A faint veil", 0.7),
@@ -125,7 +104,6 @@ public static class InspectionTable
             "night-check",
             "Night check",
             "The evening after the glass was done, look through the windscreen at the lamps of others, from the driver's seat.",
-            ["windscreen"],
             [Sees("clear", "Clear", 0.1), Sees("streaks", "Streaks", 0.35), Sees("haze", "Some haze", 0.55)],
             0.3,
             Seconds(8)
@@ -138,7 +116,6 @@ public static class InspectionTable
             "smell",
             "First breath",
             "Open the door of the closed car and take one breath before airing it. Damp is to be found and dried, never covered.",
-            ["scent"],
             [
                 Sees("fresh", "Fresh, or as I like it", 0.3),
                 Sees("stale", "Nothing much, a little stale", 0.8),
@@ -151,14 +128,6 @@ public static class InspectionTable
             "photo",
             "Same spot, two photos",
             "Hold the photo from the day it was clean beside the surface, taken from the same spot in the same light.",
-            [
-                "wipe-gloss-trim",
-                "wipe-dash",
-                "clean-wheel",
-                "clean-fabric-seats",
-                "protect-plastics",
-                "door-shuts",
-            ],
             [
                 Sees("same", "As on that day", 0.25),
                 Sees("duller", "A little duller", 0.75),

@@ -40,7 +40,7 @@ internal static class LevelChanges
     /// <summary>What a check says of a level; none when it says nothing of it.</summary>
     public static IEnumerable<CareChange> Of(Checked entry, CareKey key) =>
         InspectionTable.Find(entry.InspectionId) is { } inspection
-        && inspection.TaskIds.Contains(key.TaskId, StringComparer.Ordinal)
+        && inspection.Tasks.Any(task => task.Id == key.TaskId)
         && inspection.Result(entry.ResultId) is { } result
             ?
             [

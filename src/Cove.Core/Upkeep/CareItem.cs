@@ -23,7 +23,7 @@ public sealed record CareItem(CareTask Task, IReadOnlyList<Surface> Surfaces, Ti
             new Share(surface.Exposure.Value / most)
         )
         {
-            Preventions = PreventionTable.For(Task.Id),
+            Preventions = PreventionTable.Of(Task.HeldBackBy),
             OnGlass = Task.Stage == Stage.Glass,
         };
     }

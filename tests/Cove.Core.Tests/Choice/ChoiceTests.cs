@@ -25,7 +25,7 @@ public sealed class ChoiceTests
     {
         foreach (CareItem item in Ledger.Items)
         {
-            IReadOnlyList<TaskOption> options = TaskProducts.Of(item.Task.Id);
+            IReadOnlyList<TaskOption> options = item.Task.Products;
             ProductChooser chooser = ChooserOf([.. Enum.GetValues<ProductClass>()]);
             int before = -1;
             foreach (double level in new[] { 0, 0.5, 0.9, 1, 1.4, 1.9, 2.5, 5, 9 })

@@ -7,7 +7,7 @@ public sealed class InspectionTableTests
     {
         Assert.All(
             CareTasks.All,
-            task => Assert.Contains(InspectionTable.All, inspection => inspection.TaskIds.Contains(task.Id))
+            task => Assert.Contains(InspectionTable.All, inspection => inspection.Tasks.Contains(task))
         );
     }
 
@@ -25,7 +25,7 @@ public sealed class InspectionTableTests
                 Assert.True(levels[^1] > 1 || inspection.JudgesCleaning);
                 Assert.True(inspection.Spread > 0);
                 Assert.EndsWith(".", inspection.How, StringComparison.Ordinal);
-                Assert.All(inspection.TaskIds, id => Assert.NotNull(CareTasks.Find(id)));
+                Assert.NotEmpty(inspection.Tasks);
                 Assert.Equal(
                     levels.Length,
                     inspection.Results.Select(result => result.Id).Distinct().Count()

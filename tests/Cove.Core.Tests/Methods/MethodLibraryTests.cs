@@ -74,7 +74,7 @@ public sealed class MethodLibraryTests
     }
 
     private static IEnumerable<ProductClass> OptionsOf(CareTask task, ProductWish wish) =>
-        wish.Classes.Count > 0 ? wish.Classes : TaskProducts.Of(task.Id).Select(option => option.Class);
+        wish.Classes.Count > 0 ? wish.Classes : task.Products.Select(option => option.Class);
 
     [Fact]
     public void Every_method_says_everything_there_is_to_say()

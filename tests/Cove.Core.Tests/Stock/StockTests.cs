@@ -31,7 +31,7 @@ public sealed class StockTests
         CareLedger ledger = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 1);
 
         Assert.All(
-            ledger.Items.Where(item => TaskProducts.Of(item.Task.Id).Count > 0 && item.Task.Id != "scent"),
+            ledger.Items.Where(item => item.Task.Products.Count > 0 && item.Task.Id != "scent"),
             item => Assert.True(Consumption.MixtureOf(item.Task, item.Surfaces) > Volume.Zero, item.Task.Id)
         );
     }

@@ -71,7 +71,10 @@ public sealed class CarUseTests
             foreach (CareTask task in CareTasks.All)
             {
                 bool slower = Rise(task, with, 30) < Rise(task, CarUse.Reference, 30) - 1e-12;
-                Assert.True(slower == effect.Tasks.Contains(task.Id), $"{effect.Name}: {task.Id}");
+                Assert.True(
+                    slower == task.HeldBackBy.Contains(effect.Prevention),
+                    $"{effect.Name}: {task.Id}"
+                );
             }
         }
     }
@@ -194,7 +197,7 @@ public sealed class CarUseTests
     private static Soiling SoilingOf(CareTask task) =>
         new(TimeSpan.FromDays(task.IntervalDays), task.Shares, Share.All)
         {
-            Preventions = PreventionTable.For(task.Id),
+            Preventions = PreventionTable.Of(task.HeldBackBy),
         };
 
     private static WeeklyDistance Further(WeeklyDistance distance) =>

@@ -15,10 +15,54 @@ public sealed class CareTableTests
                 Assert.True(task.Drying == TimeSpan.Zero || task.DryingWhat.Length > 0, task.Id);
             }
         );
-        Assert.All(
-            CareEvents.All.SelectMany(happening => happening.Jumps),
-            jump => Assert.NotNull(CareTasks.Find(jump.TaskId))
-        );
+        Assert.All(CareEvents.All, happening => Assert.NotEmpty(happening.Jumps));
+    }
+
+    /// <summary>Says of a new task what is still missing.</summary>
+    [Fact]
+    public void Every_task_is_whole()
+    {
+        var missing = new List<string>();
+        foreach (CareTask task in CareTasks.All)
+        {
+            Needs(task, task.Checks.Count > 0, "a check that tells its level");
+            Needs(task, task.Drivers.Count > 0, "what drives it beside time");
+            Needs(
+                task,
+                task.Checks.All(id => InspectionTable.Find(id) is not null),
+                "only checks that the table of inspections has"
+            );
+            Needs(
+                task,
+                task.RaisedBy.All(rise => CareEvents.Find(rise.EventId) is not null && rise.Amount > 0),
+                "only events that the table of events has"
+            );
+            Needs(
+                task,
+                task.Products.Count == 0 || task.Products.Any(one => one.UpTo >= TaskOption.Routine),
+                "a class of product that reaches routine soil"
+            );
+            Needs(
+                task,
+                task.Products.Any(one => one.Class != ProductClass.Scent) == task.Millilitres > 0,
+                "how much of its product it takes, or no amount where it is done dry"
+            );
+            Needs(
+                task,
+                task.Stage == Stage.Glass || MethodLibrary.All.Any(one => one.TaskIds.Contains(task.Id)),
+                "a method"
+            );
+        }
+
+        Assert.Empty(missing);
+
+        void Needs(CareTask task, bool has, string what)
+        {
+            if (!has)
+            {
+                missing.Add($"{task.Id} needs {what}.");
+            }
+        }
     }
 
     // Common practice, no single source: what is done weekly, fortnightly, monthly and every two to three months.

@@ -3,33 +3,74 @@ using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Upkeep.Tasks;
 
-/// <summary>A kind of routine work on one or more surfaces of a car.</summary>
-/// <remarks>Tasks are data; all of them stand in <see cref="CareTasks"/>. How they are done stands in <see cref="Methods.MethodLibrary"/>.</remarks>
+/// <summary>A kind of routine work on one or more surfaces of a car, with everything that is known of it.</summary>
+/// <remarks>
+/// Tasks are data, a family to a file; all of them stand in <see cref="CareTasks"/>. Adding one means a definition there
+/// and its methods in <see cref="Methods.MethodLibrary"/>; levels, triage, running order, chart, events, checks and stock
+/// take it up by themselves. Beside each definition stands where its interval and minutes come from: <i>practice</i> is
+/// common practice without a single source, <i>memory</i> is a starting value from memory.
+/// </remarks>
 /// <param name="Id">Short and stable; it is stored with every log entry.</param>
 /// <param name="Name">What to do, as an owner would say it.</param>
 /// <param name="ShortName">One or two words for the lanes.</param>
-/// <param name="IntervalDays">Days from fresh to due at reference use; above 0.</param>
-/// <param name="Work">Minutes of hands for a whole mid-size car at light soil, putting back included, fetching not.</param>
-/// <param name="Kinds">The kinds of surface it tends.</param>
-/// <param name="Materials">The materials it is for; null for any.</param>
-/// <param name="Stage">Where it belongs in a session.</param>
-/// <param name="Kits">What must be fetched for it.</param>
-/// <param name="Stakes">What is at stake.</param>
-/// <param name="Shares">What drives its level.</param>
-public sealed record CareTask(
-    string Id,
-    string Name,
-    string ShortName,
-    double IntervalDays,
-    TimeSpan Work,
-    IReadOnlyList<SurfaceKind> Kinds,
-    IReadOnlyList<Material>? Materials,
-    Stage Stage,
-    IReadOnlyList<Kit> Kits,
-    Stakes Stakes,
-    DriverShares Shares
-)
+public sealed record CareTask(string Id, string Name, string ShortName)
 {
+    /// <summary>Days from fresh to due at reference use; above 0.</summary>
+    public required double IntervalDays { get; init; }
+
+    /// <summary>Hands-on time for a whole mid-size car at light soil, putting back included, fetching not.</summary>
+    public required TimeSpan Work { get; init; }
+
+    /// <summary>The kinds of surface it tends.</summary>
+    public required IReadOnlyList<SurfaceKind> Kinds { get; init; }
+
+    /// <summary>The materials it is for; null for any.</summary>
+    public IReadOnlyList<Material>? Materials { get; init; }
+
+    /// <summary>Where it belongs in a session.</summary>
+    public required Stage Stage { get; init; }
+
+    /// <summary>What must be fetched for it.</summary>
+    public required IReadOnlyList<Kit> Kits { get; init; }
+
+    /// <summary>What is at stake.</summary>
+    public required Stakes Stakes { get; init; }
+
+    /// <summary>What drives its level beside time, each with its share of the whole, above 0 and together at most 1. That these things drive soiling is common practice; the shares are Cove's own choice.</summary>
+    public required IReadOnlyList<(Driver Driver, double Share)> Drivers
+    {
+        get;
+        init =>
+            (field, Shares) = (
+                value,
+                value.Aggregate(
+                    DriverShares.WithDistance(0),
+                    (shares, one) => shares.With(one.Driver, one.Share)
+                )
+            );
+    }
+
+    /// <summary>How its soiling divides among all drivers, time included.</summary>
+    public DriverShares Shares { get; private init; } = DriverShares.WithDistance(0);
+
+    /// <summary>What owners can put in place to slow it; see <see cref="PreventionTable"/>. That it helps is common practice.</summary>
+    public IReadOnlyList<Preventions> HeldBackBy { get; init; } = [];
+
+    /// <summary>The events that raise its level at once; see <see cref="CareEvents"/>. The amounts are Cove's own choice.</summary>
+    public IReadOnlyList<TaskRise> RaisedBy { get; init; } = [];
+
+    /// <summary>Ids of the inspections that tell its level; see <see cref="Inspections.InspectionTable"/>.</summary>
+    public required IReadOnlyList<string> Checks { get; init; }
+
+    /// <summary>The classes of product that do it, the gentlest first, each with the soil up to which it suffices; none for work that is done dry. The order is common practice, how far each reaches is Cove's own choice.</summary>
+    public IReadOnlyList<TaskOption> Products { get; init; } = [];
+
+    /// <summary>How much of a mixture it takes on the car of <see cref="CareBook.ReferenceLayout"/>, in millilitres; it grows with the area. For fabric and carpets common practice, 150 ml for the seats and 100 ml for the floor of a mid-size car; the others from memory, about a millilitre to a spray.</summary>
+    public double Millilitres { get; init; }
+
+    /// <summary>Whether it leaves a finish that one sees, so that the owner's wish for a sheen counts.</summary>
+    public bool LeavesFinish { get; init; }
+
     /// <summary>A task that has to be done first in the same session unless it is fresh already; null for none.</summary>
     public string? Requires { get; init; }
 

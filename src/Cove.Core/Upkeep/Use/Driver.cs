@@ -1,7 +1,7 @@
 namespace Cove.Core.Upkeep.Use;
 
 /// <summary>Something about the use of a car that makes levels rise.</summary>
-/// <remarks>A new driver is a value here, a pace in <see cref="CarUse.Pace"/> and shares in <see cref="TaskDrivers"/>.</remarks>
+/// <remarks>A new driver is a value here, a pace in <see cref="CarUse.Pace"/> and shares in the definitions of tasks.</remarks>
 public enum Driver
 {
     /// <summary>The passing of days with the car in ordinary use: dust settling, doors opened and closed.</summary>

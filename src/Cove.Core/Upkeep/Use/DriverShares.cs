@@ -1,7 +1,7 @@
 namespace Cove.Core.Upkeep.Use;
 
 /// <summary>How the soiling of one care task divides among the drivers. The shares add up to 1.</summary>
-/// <remarks>At reference use every driver runs at its reference pace, so the division does not matter there; it decides how strongly the task answers when one driver changes. The divisions in <see cref="TaskDrivers"/> are Cove's own choice.</remarks>
+/// <remarks>At reference use every driver runs at its reference pace, so the division does not matter there; it decides how strongly the task answers when one driver changes. How each task divides stands with it and is Cove's own choice.</remarks>
 public sealed class DriverShares
 {
     private static readonly Driver[] All = Enum.GetValues<Driver>();

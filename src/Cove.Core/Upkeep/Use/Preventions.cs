@@ -44,16 +44,14 @@ public enum Preventions
     WindowsUp = 2048,
 }
 
-/// <summary>What one prevention does: it lowers what some drivers bring to some tasks.</summary>
+/// <summary>What one prevention does: it lowers what some drivers bring to the tasks that it holds back.</summary>
 /// <param name="Prevention">One prevention.</param>
 /// <param name="Name">Its name, as an owner would say it.</param>
-/// <param name="Tasks">The tasks it helps, by id.</param>
 /// <param name="Drivers">The drivers it holds back.</param>
 /// <param name="Kept">How much of what those drivers bring still gets through.</param>
 public sealed record PreventionEffect(
     Preventions Prevention,
     string Name,
-    IReadOnlyList<string> Tasks,
     IReadOnlyList<Driver> Drivers,
     Share Kept
 );
@@ -81,94 +79,37 @@ public static class PreventionTable
     /// <summary>Every prevention on offer.</summary>
     public static IReadOnlyList<PreventionEffect> All { get; } =
     [
-        new(
-            Preventions.AllWeatherMats,
-            "All-weather mats",
-            ["vacuum-carpets", "foam-carpets"],
-            FromFeet,
-            new(0.7)
-        ),
+        new(Preventions.AllWeatherMats, "All-weather mats", FromFeet, new(0.7)),
         new(
             Preventions.BootLiner,
             "Boot liner",
-            ["boot"],
             [Driver.Time, Driver.Distance, Driver.DustyWork, Driver.Pets],
             new(0.7)
         ),
         new(
             Preventions.SeatProtector,
             "Protector under a child seat",
-            ["vacuum-seats", "clean-fabric-seats", "clean-leather", "clean-synthetic", "raise-nap"],
             [Driver.Children, Driver.Eating],
             new(0.6)
         ),
-        new(
-            Preventions.KickGuard,
-            "Kick guard",
-            ["vacuum-seats", "clean-fabric-seats", "clean-leather", "clean-synthetic", "wipe-dash"],
-            [Driver.Children],
-            new(0.7)
-        ),
-        new(Preventions.CupHolderLiners, "Cup-holder liners", ["cup-holders"], FromAbove, new(0.5)),
-        new(
-            Preventions.BinOrOrganisers,
-            "Bin or organisers",
-            ["vacuum-seats", "vacuum-carpets", "cup-holders"],
-            [Driver.Eating, Driver.Children],
-            new(0.7)
-        ),
-        new(
-            Preventions.WheelCover,
-            "Wheel cover",
-            ["clean-wheel"],
-            [Driver.Distance, Driver.SkinOils],
-            new(0.6)
-        ),
-        new(
-            Preventions.WindscreenShade,
-            "Windscreen shade or dash pad",
-            ["windscreen", "other-glass", "protect-plastics", "seal-leather"],
-            [Driver.Sun],
-            new(0.5)
-        ),
-        new(
-            Preventions.PetCover,
-            "Pet cover",
-            ["vacuum-seats", "clean-fabric-seats", "raise-nap"],
-            [Driver.Pets],
-            new(0.4)
-        ),
+        new(Preventions.KickGuard, "Kick guard", [Driver.Children], new(0.7)),
+        new(Preventions.CupHolderLiners, "Cup-holder liners", FromAbove, new(0.5)),
+        new(Preventions.BinOrOrganisers, "Bin or organisers", [Driver.Eating, Driver.Children], new(0.7)),
+        new(Preventions.WheelCover, "Wheel cover", [Driver.Distance, Driver.SkinOils], new(0.6)),
+        new(Preventions.WindscreenShade, "Windscreen shade or dash pad", [Driver.Sun], new(0.5)),
+        new(Preventions.PetCover, "Pet cover", [Driver.Pets], new(0.4)),
         new(
             Preventions.ShakenShoes,
             "Shoes shaken off",
-            [
-                "vacuum-carpets",
-                "foam-carpets",
-                "wash-rubber-mats",
-                "foam-fabric-mats",
-                "pedals",
-                "door-shuts",
-            ],
             [Driver.Grit, Driver.DustyWork, Driver.People],
             new(0.7)
         ),
-        new(
-            Preventions.Recirculation,
-            "Air recirculated behind traffic",
-            ["windscreen", "other-glass"],
-            [Driver.Distance],
-            new(0.8)
-        ),
-        new(
-            Preventions.WindowsUp,
-            "Windows up in dust and pollen",
-            ["wipe-dash", "wipe-screens", "wipe-gloss-trim", "brush-vents", "cluster-lens", "vacuum-seats"],
-            [Driver.OpenAir],
-            new(0.6)
-        ),
+        new(Preventions.Recirculation, "Air recirculated behind traffic", [Driver.Distance], new(0.8)),
+        new(Preventions.WindowsUp, "Windows up in dust and pollen", [Driver.OpenAir], new(0.6)),
     ];
 
-    /// <summary>The preventions that help a task.</summary>
-    public static IReadOnlyList<PreventionEffect> For(string taskId) =>
-        [.. All.Where(effect => effect.Tasks.Contains(taskId, StringComparer.Ordinal))];
+    /// <summary>What some preventions do.</summary>
+    /// <param name="preventions">Each of them by itself.</param>
+    public static IReadOnlyList<PreventionEffect> Of(IReadOnlyList<Preventions> preventions) =>
+        [.. All.Where(effect => preventions.Contains(effect.Prevention))];
 }

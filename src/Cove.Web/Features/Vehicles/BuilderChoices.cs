@@ -86,7 +86,11 @@ internal sealed record BuilderChoices(
                     effect.Prevention,
                     effect.Name,
                     effect.Kept.Rest.Value,
-                    [.. effect.Tasks.Select(id => CareTasks.Find(id)!.Name)]
+                    [
+                        .. CareTasks
+                            .All.Where(task => task.HeldBackBy.Contains(effect.Prevention))
+                            .Select(task => task.Name),
+                    ]
                 )),
             ],
             Cove.Data.UseDocument.Of(CarUse.Reference)

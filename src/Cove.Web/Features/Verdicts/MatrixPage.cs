@@ -1,6 +1,5 @@
 using Cove.Core.Cars;
 using Cove.Core.Catalogue.Products;
-using Cove.Core.Choice;
 using Cove.Core.Safety;
 using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Vehicles;
@@ -25,7 +24,7 @@ internal sealed class MatrixPage(CarShelf car)
             [.. cabin.Zones.Select(zone => new NamedView(zone.Id, zone.Name))],
             [
                 .. car
-                    .Ledger.Items.Where(item => TaskProducts.Of(item.Task.Id).Count > 0)
+                    .Ledger.Items.Where(item => item.Task.Products.Count > 0)
                     .Select(item => new NamedView(item.Task.Id, item.Task.Name)),
             ],
             [.. columns.Select(Column)],

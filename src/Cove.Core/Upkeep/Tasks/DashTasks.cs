@@ -1,0 +1,63 @@
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Catalogue.Products.ProductClass;
+using static Cove.Core.Upkeep.Use.Driver;
+using static Cove.Core.Upkeep.Use.Preventions;
+
+namespace Cove.Core.Upkeep.Tasks;
+
+/// <summary>What gathers on the wheel, between louvres and on lenses.</summary>
+internal static class DashTasks
+{
+    public static IReadOnlyList<CareTask> All { get; } =
+    [
+        // practice: every couple of weeks
+        new("brush-vents", "Brush vents and controls", "Vents, controls")
+        {
+            IntervalDays = 14,
+            Work = TimeSpan.FromMinutes(2),
+            Kinds = [SurfaceKind.Vents, SurfaceKind.Switches],
+            Stage = Stage.Dust,
+            Kits = [Kit.DryBrushes, Kit.Vacuum],
+            Stakes = Stakes.HygieneAndTouch,
+            Drivers = [(Distance, 0.4), (OpenAir, 0.2), (DustyWork, 0.1), (Pets, 0.05)],
+            HeldBackBy = [WindowsUp],
+            Checks = ["finger-swipe"],
+        },
+        // practice: every couple of weeks
+        new("clean-wheel", "Clean wheel and shifter", "Wheel")
+        {
+            IntervalDays = 14,
+            Work = TimeSpan.FromMinutes(1),
+            Kinds = [SurfaceKind.Wheel],
+            Stage = Stage.WetMiddle,
+            Kits = [Kit.WetKit],
+            Stakes = Stakes.SightAndGrip,
+            Drivers = [(Distance, 0.7), (SkinOils, 0.15), (Eating, 0.05)],
+            HeldBackBy = [WheelCover],
+            RaisedBy = [new("beach", 0.4)],
+            Checks = ["sheen", "photo"],
+            Products =
+            [
+                new(Water, 0.5),
+                new(RinselessWash, 1.2),
+                new(SoapWater, 2),
+                new(LeatherCleanerMild, TaskOption.Always),
+                new(InteriorCleaner, TaskOption.Always),
+            ],
+            Millilitres = 4,
+        },
+        // memory
+        new("cluster-lens", "Dust the instrument lens", "Lens")
+        {
+            IntervalDays = 30,
+            Work = TimeSpan.FromMinutes(1),
+            Kinds = [SurfaceKind.ClusterLens],
+            Stage = Stage.Dust,
+            Kits = [Kit.DryBrushes],
+            Stakes = Stakes.SightAndGrip,
+            Drivers = [(Distance, 0.2), (OpenAir, 0.2), (DustyWork, 0.1)],
+            HeldBackBy = [WindowsUp],
+            Checks = ["glare"],
+        },
+    ];
+}

@@ -1,0 +1,71 @@
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Catalogue.Products.ProductClass;
+using static Cove.Core.Upkeep.Use.Driver;
+using static Cove.Core.Upkeep.Use.Preventions;
+
+namespace Cove.Core.Upkeep.Tasks;
+
+/// <summary>What keeps plastics, cloth and rubber as they are once they are clean.</summary>
+internal static class ProtectTasks
+{
+    public static IReadOnlyList<CareTask> All { get; } =
+    [
+        // practice: weeks to months
+        new("protect-plastics", "Protect the plastics", "Protect plastics")
+        {
+            IntervalDays = 60,
+            Work = TimeSpan.FromMinutes(6),
+            Kinds = [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
+            Materials = [Material.Plastic, Material.SyntheticLeather, Material.CoatedLeather],
+            Stage = Stage.Protect,
+            Kits = [Kit.ProtectKit],
+            Stakes = Stakes.Wear,
+            Requires = "wipe-dash",
+            Drivers = [(Distance, 0.2), (Sun, 0.4)],
+            HeldBackBy = [WindscreenShade],
+            Checks = ["photo"],
+            Products =
+            [
+                new(WaterBasedDressing, TaskOption.Always),
+                new(SilicaSpray, TaskOption.Always),
+                new(InteriorDetailer, TaskOption.Always),
+            ],
+            Millilitres = 20,
+            LeavesFinish = true,
+        },
+        // two coats and the wait are practice, interval from memory
+        new("protect-fabric", "Protect the fabric seats", "Fabric protector")
+        {
+            IntervalDays = 180,
+            Work = TimeSpan.FromMinutes(8),
+            Kinds = [SurfaceKind.Seat],
+            Materials = [Material.WovenFabric],
+            Stage = Stage.Protect,
+            Kits = [Kit.ProtectKit],
+            Stakes = Stakes.Wear,
+            Requires = "clean-fabric-seats",
+            Drying = TimeSpan.FromMinutes(20),
+            DryingWhat = "Fabric protector",
+            AfterDryingOf = ["clean-fabric-seats"],
+            Drivers = [(Distance, 0.4), (People, 0.1), (Children, 0.1), (Sun, 0.1)],
+            Checks = ["water-bead"],
+            Products = [new(FabricProtector, TaskOption.Always)],
+            Millilitres = 200,
+        },
+        // memory
+        new("protect-seals", "Protect the door seals", "Door seals")
+        {
+            IntervalDays = 120,
+            Work = TimeSpan.FromMinutes(4),
+            Kinds = [SurfaceKind.DoorSeals],
+            Stage = Stage.Protect,
+            Kits = [Kit.ProtectKit],
+            Stakes = Stakes.Wear,
+            Drivers = [(Distance, 0.1), (Sun, 0.2), (Grit, 0.1)],
+            RaisedBy = [new("winter-trip", 0.1)],
+            Checks = ["towel-colour"],
+            Products = [new(WaterBasedDressing, TaskOption.Always), new(SilicaSpray, TaskOption.Always)],
+            Millilitres = 10,
+        },
+    ];
+}

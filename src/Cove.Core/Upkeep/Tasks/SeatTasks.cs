@@ -1,0 +1,168 @@
+using Cove.Core.Vehicles.Surfaces;
+using static Cove.Core.Catalogue.Products.ProductClass;
+using static Cove.Core.Upkeep.Use.Driver;
+using static Cove.Core.Upkeep.Use.Preventions;
+
+namespace Cove.Core.Upkeep.Tasks;
+
+/// <summary>Seats by their material, and the carpets below them.</summary>
+internal static class SeatTasks
+{
+    public static IReadOnlyList<CareTask> All { get; } =
+    [
+        // practice: about monthly
+        new("clean-leather", "Clean the leather seats", "Leather")
+        {
+            IntervalDays = 30,
+            Work = TimeSpan.FromMinutes(8),
+            Kinds = [SurfaceKind.Seat],
+            Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
+            Stage = Stage.WetLow,
+            Kits = [Kit.LeatherKit],
+            Stakes = Stakes.Wear,
+            Requires = "vacuum-seats",
+            Rubs = true,
+            Drivers = [(Distance, 0.6), (People, 0.1), (Children, 0.05), (SkinOils, 0.1), (Colour, 0.1)],
+            HeldBackBy = [SeatProtector, KickGuard],
+            RaisedBy = [new("spill", 0.8), new("beach", 0.3), new("sickness", 1)],
+            Checks = ["sheen", "towel-colour", "half-and-half"],
+            Products =
+            [
+                new(RinselessWash, 1),
+                new(SoapWater, 1.2),
+                new(LeatherCleanerMild, TaskOption.Always),
+                new(InteriorCleaner, 1.5),
+                new(LeatherBalm, 2),
+                new(LeatherCleanerStrong, TaskOption.Always),
+            ],
+            Millilitres = 50,
+        },
+        // practice: every two to three months
+        new("seal-leather", "Seal the leather seats", "Leather sealant")
+        {
+            IntervalDays = 75,
+            Work = TimeSpan.FromMinutes(8),
+            Kinds = [SurfaceKind.Seat],
+            Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
+            Stage = Stage.Protect,
+            Kits = [Kit.LeatherKit],
+            Stakes = Stakes.Wear,
+            Requires = "clean-leather",
+            Drivers = [(Distance, 0.5), (Sun, 0.2), (SkinOils, 0.05)],
+            HeldBackBy = [WindscreenShade],
+            Checks = ["sheen", "water-bead"],
+            Products = [new(LeatherSealant, TaskOption.Always), new(LeatherBalm, TaskOption.Always)],
+            Millilitres = 30,
+        },
+        // memory
+        new("clean-synthetic", "Clean the synthetic leather seats", "Synthetic leather")
+        {
+            IntervalDays = 30,
+            Work = TimeSpan.FromMinutes(5),
+            Kinds = [SurfaceKind.Seat],
+            Materials = [Material.SyntheticLeather],
+            Stage = Stage.WetLow,
+            Kits = [Kit.WetKit],
+            Stakes = Stakes.HygieneAndTouch,
+            Requires = "vacuum-seats",
+            Rubs = true,
+            Drivers =
+            [
+                (Distance, 0.5),
+                (People, 0.1),
+                (Children, 0.1),
+                (Eating, 0.05),
+                (SkinOils, 0.1),
+                (Colour, 0.1),
+            ],
+            HeldBackBy = [SeatProtector, KickGuard],
+            RaisedBy = [new("spill", 0.8), new("beach", 0.3), new("sickness", 1)],
+            Checks = ["sheen", "towel-colour"],
+            Products =
+            [
+                new(Water, 0.8),
+                new(RinselessWash, 1.2),
+                new(SoapWater, 1.5),
+                new(InteriorDetailer, 1.2),
+                new(InteriorCleaner, TaskOption.Always),
+                new(LeatherCleanerMild, TaskOption.Always),
+            ],
+            Millilitres = 25,
+        },
+        // minutes for a cloth; a brush takes about three times as long (practice); interval from memory
+        new("clean-fabric-seats", "Clean the fabric seats", "Fabric seats")
+        {
+            IntervalDays = 90,
+            Work = TimeSpan.FromMinutes(15),
+            Kinds = [SurfaceKind.Seat],
+            Materials = [Material.WovenFabric, Material.FabricWithMicrosuede],
+            Stage = Stage.WetLow,
+            Kits = [Kit.FabricKit],
+            Stakes = Stakes.HygieneAndTouch,
+            Requires = "vacuum-seats",
+            Rubs = true,
+            Drying = TimeSpan.FromMinutes(30),
+            DryingWhat = "Seats",
+            Drivers =
+            [
+                (Distance, 0.5),
+                (People, 0.05),
+                (Children, 0.1),
+                (Eating, 0.1),
+                (Pets, 0.05),
+                (Colour, 0.1),
+            ],
+            HeldBackBy = [SeatProtector, KickGuard, PetCover],
+            RaisedBy = [new("spill", 0.8), new("beach", 0.2), new("pet", 0.15), new("sickness", 1)],
+            Checks = ["towel-colour", "half-and-half", "photo"],
+            Products = TaskOption.OfFabric,
+            Millilitres = 150,
+        },
+        // memory
+        new("raise-nap", "Brush the nap of suede seats", "Nap")
+        {
+            IntervalDays = 28,
+            Work = TimeSpan.FromMinutes(3),
+            Kinds = [SurfaceKind.Seat],
+            Materials =
+            [
+                Material.Microsuede,
+                Material.UncoatedLeather,
+                Material.FabricWithMicrosuede,
+                Material.LeatherWithMicrosuede,
+            ],
+            Stage = Stage.WetLow,
+            Kits = [Kit.DryBrushes, Kit.DampTowels],
+            Stakes = Stakes.HygieneAndTouch,
+            Requires = "vacuum-seats",
+            Rubs = true,
+            Drivers = [(Distance, 0.5), (People, 0.1), (Children, 0.1), (Pets, 0.05), (SkinOils, 0.05)],
+            HeldBackBy = [SeatProtector, PetCover],
+            RaisedBy = [new("beach", 0.3), new("pet", 0.3), new("sickness", 1)],
+            Checks = ["sheen"],
+            Products = [new(Water, TaskOption.Always)],
+            Millilitres = 20,
+        },
+        // practice: part of the half hour every couple of months
+        new("foam-carpets", "Foam the carpets", "Carpets, foam")
+        {
+            IntervalDays = 60,
+            Work = TimeSpan.FromMinutes(12),
+            Kinds = [SurfaceKind.Carpet],
+            Materials = [Material.Pile],
+            Stage = Stage.WetFloor,
+            Kits = [Kit.FabricKit],
+            Stakes = Stakes.HygieneAndTouch,
+            Requires = "vacuum-carpets",
+            Rubs = true,
+            Drying = TimeSpan.FromMinutes(30),
+            DryingWhat = "Carpets",
+            Drivers = [(Distance, 0.6), (Grit, 0.15), (Children, 0.05), (Pets, 0.05), (Colour, 0.05)],
+            HeldBackBy = [AllWeatherMats, ShakenShoes],
+            RaisedBy = [new("spill", 0.8), new("sickness", 1), new("winter-trip", 0.2)],
+            Checks = ["towel-colour", "half-and-half"],
+            Products = TaskOption.OfFabric,
+            Millilitres = 100,
+        },
+    ];
+}
