@@ -3,9 +3,8 @@ import { lazy, Suspense, useEffect } from "react";
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useParams } from "react-router";
 import { Problem } from "./api/client";
 import { useVehicles } from "./api/queries";
-import { CabinPage } from "./cabin/CabinPage";
-import { LogPage } from "./log/LogPage";
 import { LookPage } from "./look/LookPage";
+import { PLACES } from "./places";
 import { RunPage } from "./run/RunPage";
 import { ChartPatterns } from "./shared/chart";
 import { keep, kept } from "./shared/kept";
@@ -13,15 +12,8 @@ import { Shell } from "./shared/Shell";
 import { Empty, Failed, Loading } from "./shared/States";
 import { ShortcutProvider } from "./shared/shortcuts";
 import { useTheme } from "./shared/theme";
-import { TodayPage } from "./today/TodayPage";
 
 // What is seldom opened is loaded when it is; a run must never wait for anything.
-const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).CarPage }));
-const GlassPage = lazy(async () => ({ default: (await import("./glass/GlassPage")).GlassPage }));
-const TechniquesPage = lazy(async () => ({
-  default: (await import("./methods/TechniquesPage")).TechniquesPage,
-}));
-const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));
 const VehiclesPage = lazy(async () => ({
   default: (await import("./car/VehiclesPage")).VehiclesPage,
 }));
@@ -57,16 +49,9 @@ export function App() {
               <Route path="/welcome" element={<WelcomePage />} />
               <Route path="/cars/:vehicleId" element={<Car />}>
                 <Route index element={<Navigate to="today" replace />} />
-                <Route path="today" element={<TodayPage />} />
-                <Route path="cabin" element={<CabinPage />} />
-                <Route path="shelf" element={<ShelfPage />} />
-                <Route path="shelf/:tab" element={<ShelfPage />} />
-                <Route path="glass" element={<GlassPage />} />
-                <Route path="methods" element={<TechniquesPage />} />
-                <Route path="methods/:taskId" element={<TechniquesPage />} />
-                <Route path="log" element={<LogPage />} />
-                <Route path="car" element={<CarPage />} />
-                <Route path="car/:tab" element={<CarPage />} />
+                {PLACES.map(({ path, part, Page }) => (
+                  <Route key={path} path={part ? `${path}/${part}?` : path} element={<Page />} />
+                ))}
               </Route>
               <Route path="/cars/:vehicleId/look" element={<LookPage />} />
               <Route path="/vehicles" element={<VehiclesPage />} />
@@ -117,7 +102,7 @@ function Car() {
   const { vehicleId = "" } = useParams();
   useEffect(() => keep(LAST_VEHICLE, vehicleId), [vehicleId]);
   return (
-    <Shell>
+    <Shell places={PLACES}>
       <Suspense fallback={<Loading what="Opening" />}>
         <Outlet />
       </Suspense>

@@ -1,10 +1,16 @@
-import { useQuery } from "@tanstack/react-query";
-import { api, ask } from "./client";
+import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { api, ask, type Layout } from "./client";
+import { keys } from "./keys";
+import type { components, operations } from "./schema";
+
+type Use = components["schemas"]["UseDocument"];
+type Question = components["schemas"]["NewQuestion"];
+type GlassConditions = NonNullable<operations["GetGlass"]["parameters"]["query"]>;
 
 /** Everything that can be chosen for a vehicle, its surfaces and its use. */
 export function useChoices() {
   return useQuery({
-    queryKey: ["choices"],
+    queryKey: keys.choices,
     queryFn: ({ signal }) => ask(api.GET("/api/vehicles/choices", { signal })),
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -13,7 +19,7 @@ export function useChoices() {
 /** The owner's vehicles, archived ones included. */
 export function useVehicles() {
   return useQuery({
-    queryKey: ["vehicles"],
+    queryKey: keys.vehicles,
     queryFn: ({ signal }) => ask(api.GET("/api/vehicles", { signal })),
   });
 }
@@ -21,7 +27,7 @@ export function useVehicles() {
 /** A vehicle with everything that can be changed on it. */
 export function useVehicle(vehicleId: string) {
   return useQuery({
-    queryKey: ["vehicle", vehicleId, "detail"],
+    queryKey: keys.place(vehicleId, "detail"),
     queryFn: ({ signal }) =>
       ask(api.GET("/api/vehicles/{vehicleId}", { params: { path: { vehicleId } }, signal })),
   });
@@ -30,7 +36,7 @@ export function useVehicle(vehicleId: string) {
 /** Everything on the owner's shelf. */
 export function useShelf() {
   return useQuery({
-    queryKey: ["shelf"],
+    queryKey: keys.shelf,
     queryFn: ({ signal }) => ask(api.GET("/api/shelf", { signal })),
   });
 }
@@ -38,8 +44,303 @@ export function useShelf() {
 /** Everything that can be chosen for a shelf. */
 export function useShelfChoices() {
   return useQuery({
-    queryKey: ["shelf-choices"],
+    queryKey: keys.shelfChoices,
     queryFn: ({ signal }) => ask(api.GET("/api/shelf/choices", { signal })),
     staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+/** What was thrown away and can still be put back. */
+export function useWastebasket() {
+  return useQuery({
+    queryKey: keys.wastebasket,
+    queryFn: ({ signal }) => ask(api.GET("/api/wastebasket", { signal })),
+  });
+}
+
+/** What is to be followed up after sessions. */
+export function useReminders(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "reminders"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/reminders", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+    refetchInterval: 60_000,
+  });
+}
+
+/** The log, page by page, newest first. */
+export function useLog(vehicleId: string) {
+  return useInfiniteQuery({
+    queryKey: keys.place(vehicleId, "log"),
+    initialPageParam: 0,
+    queryFn: ({ signal, pageParam }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/log", {
+          params: { path: { vehicleId }, query: { skip: pageParam } },
+          signal,
+        }),
+      ),
+    getNextPageParam: (last, pages) => {
+      const have = pages.reduce((sum, page) => sum + page.entries.length, 0);
+      return have < last.total ? have : undefined;
+    },
+  });
+}
+
+/** What checks have taught of a car. */
+export function useLearnt(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "learnt"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/learnt", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** The questions on which sound practice differs, with the owner's answers. */
+export function useSchools() {
+  return useQuery({
+    queryKey: keys.schools,
+    queryFn: ({ signal }) => ask(api.GET("/api/schools", { signal })),
+  });
+}
+
+/** How a car is used, as the owner last said. */
+export function useCarUse(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "use"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/use", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** Which dates another use would move. */
+export function useUsePreview(vehicleId: string, use: Use, enabled: boolean) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "use-preview", use),
+    queryFn: ({ signal }) =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/use/preview", {
+          params: { path: { vehicleId } },
+          body: use,
+          signal,
+        }),
+      ),
+    enabled,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** The checks that tell most now; asked anew each time the page opens. */
+export function useWalkRound(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "walk-round"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/walk-round", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
+}
+
+/** The fewest products that do everything on a car. */
+export function useSmallestShelf(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "smallest-shelf"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/smallest-shelf", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** What may touch what on a car. */
+export function useVerdicts(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "verdicts"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/verdicts", { params: { path: { vehicleId } }, signal }),
+      ),
+  });
+}
+
+/** What is left on the shelf, how long it lasts, and what to buy. */
+export function useStock() {
+  return useQuery({
+    queryKey: keys.stock,
+    queryFn: ({ signal }) => ask(api.GET("/api/shelf/stock", { signal })),
+  });
+}
+
+/** The hazard statements that some words find. */
+export function useHazards(words: string) {
+  return useQuery({
+    queryKey: keys.hazards(words),
+    queryFn: ({ signal }) =>
+      ask(api.GET("/api/shelf/hazards", { params: { query: { words } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** How one task is done on a car. */
+export function useTechnique(vehicleId: string, taskId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "methods", taskId),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/methods/{taskId}", {
+          params: { path: { vehicleId, taskId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** How every task is done on a car. */
+export function useTechniques(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "methods"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/methods", { params: { path: { vehicleId } }, signal }),
+      ),
+  });
+}
+
+/** The glass of a car, and how to clean it in these conditions. */
+export function useGlass(vehicleId: string, at: GlassConditions) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "glass", at),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/glass", {
+          params: { path: { vehicleId }, query: at },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** A cabin drawn from answers that are not kept yet. */
+export function useCabinPreview(layout: Layout) {
+  return useQuery({
+    queryKey: keys.preview(layout),
+    queryFn: ({ signal }) => ask(api.POST("/api/vehicles/preview", { body: layout, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** A run and how far it has come. */
+export function useRun(runId: string) {
+  return useQuery({
+    queryKey: keys.run(runId),
+    queryFn: ({ signal }) =>
+      ask(api.GET("/api/runs/{runId}", { params: { path: { runId } }, signal })),
+  });
+}
+
+/** The events that can be recorded. */
+export function useEvents(enabled: boolean) {
+  return useQuery({
+    queryKey: keys.events,
+    queryFn: ({ signal }) => ask(api.GET("/api/events", { signal })),
+    enabled,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+/** One surface with its tasks, levels and checks. */
+export function useSurface(vehicleId: string, surfaceId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "surface", surfaceId),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/surfaces/{surfaceId}", {
+          params: { path: { vehicleId, surfaceId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** The cabin as a chart; for one kind of work, if asked. */
+export function useCabin(vehicleId: string, work?: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "cabin", work ?? "all"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/cabin", {
+          params: { path: { vehicleId }, query: work ? { work } : {} },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** The session for a number of minutes. */
+export function useToday(vehicleId: string, minutes: number) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "today", minutes),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/today", {
+          params: { path: { vehicleId }, query: { minutes } },
+          signal,
+        }),
+      ),
+    placeholderData: (previous, query) =>
+      query?.queryKey[1] === vehicleId ? keepPreviousData(previous) : undefined,
+  });
+}
+
+/** Whether the server answers, asked now and then. */
+export function useHealth() {
+  return useQuery({
+    queryKey: keys.health,
+    queryFn: ({ signal }) => ask(api.GET("/api/health", { signal })),
+    refetchInterval: 5000,
+    retry: false,
+  });
+}
+
+/** What is to be said to one product on one surface. */
+export function useVerdict(vehicleId: string, question: Question) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "verdict", question),
+    queryFn: ({ signal }) =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/verdicts", {
+          params: { path: { vehicleId } },
+          body: question,
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
   });
 }

@@ -1,16 +1,11 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { api, ask, type Layout } from "../api/client";
+import type { Layout } from "../api/client";
+import { useCabinPreview } from "../api/queries";
 import { PlanBody, PlanMarks } from "../shared/CabinDrawing";
 import { Contour } from "../shared/chart";
 
 /** The cabin as it would be drawn from the answers so far. */
 export function CabinSketch({ layout }: { layout: Layout }) {
-  const preview = useQuery({
-    queryKey: ["preview", layout],
-    queryFn: ({ signal }) => ask(api.POST("/api/vehicles/preview", { body: layout, signal })),
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
+  const preview = useCabinPreview(layout);
   const cabin = preview.data;
   if (!cabin) {
     return <div className="aspect-[4/3] w-full bg-deep" role="status" aria-label="Drawing" />;

@@ -1,8 +1,8 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { ToggleGroup } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
-import { api, ask, type Cabin } from "../api/client";
+import type { Cabin } from "../api/client";
+import { useCabin } from "../api/queries";
 import { Choice } from "../shared/Choice";
 import { clock, days, fullDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
@@ -27,17 +27,7 @@ export function CabinPage() {
   const { vehicleId = "" } = useParams();
   const [search] = useSearchParams();
   const work = WORK.find((one) => one.value === search.get("work"))?.value;
-  const cabin = useQuery({
-    queryKey: ["vehicle", vehicleId, "cabin", work ?? "all"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/cabin", {
-          params: { path: { vehicleId }, query: work ? { work } : {} },
-          signal,
-        }),
-      ),
-    placeholderData: keepPreviousData,
-  });
+  const cabin = useCabin(vehicleId, work);
   if (cabin.isError) {
     return <Failed error={cabin.error} again={() => cabin.refetch()} />;
   }

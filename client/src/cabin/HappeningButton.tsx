@@ -1,6 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask } from "../api/client";
+import { keys } from "../api/keys";
+import { useEvents } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
@@ -13,12 +15,7 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
   const [note, setNote] = useState("");
   const [everywhere, setEverywhere] = useState<string | null>(null);
   const queries = useQueryClient();
-  const happenings = useQuery({
-    queryKey: ["events"],
-    queryFn: ({ signal }) => ask(api.GET("/api/events", { signal })),
-    enabled: open,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const happenings = useEvents(open);
   const record = useMutation({
     mutationFn: ({ event, whole }: { event: string; whole: boolean }) =>
       ask(
@@ -28,7 +25,7 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
         }),
       ),
     onSuccess: async () => {
-      await refresh(queries, ["vehicle", vehicleId]);
+      await refresh(queries, keys.car(vehicleId));
       setOpen(false);
       setNote("");
       setEverywhere(null);

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, basedOn, type Inspection, type Surface } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { ResultButtons } from "../look/ResultButtons";
 import { useLook } from "../look/useLook";
@@ -71,7 +72,7 @@ function Notes({ vehicleId, notes }: { vehicleId: string; notes: Surface["notes"
           headers: basedOn(note.version),
         }),
       ),
-    onSuccess: () => refresh(queries, ["vehicle", vehicleId]),
+    onSuccess: () => refresh(queries, keys.car(vehicleId)),
   });
   return (
     <ul className="mt-2 text-13" aria-label="Seen and happened here">

@@ -1,7 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask, type SurfaceTask } from "../api/client";
+import type { SurfaceTask } from "../api/client";
+import { useSurface } from "../api/queries";
 import { Caution } from "../shared/Caution";
 import { Choice } from "../shared/Choice";
 import { days, daysSaid, minutes, shortDay } from "../shared/format";
@@ -15,16 +15,7 @@ import { WornButton } from "./WornButton";
 
 /** Everything about the chosen surface: how its level came about, when it is due and why then, and how it is cared for. */
 export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surfaceId: string }) {
-  const surface = useQuery({
-    queryKey: ["vehicle", vehicleId, "surface", surfaceId],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/surfaces/{surfaceId}", {
-          params: { path: { vehicleId, surfaceId } },
-          signal,
-        }),
-      ),
-  });
+  const surface = useSurface(vehicleId, surfaceId);
   const [picked, setPicked] = useState<string | null>(null);
   if (surface.isError) {
     return <Failed error={surface.error} again={() => surface.refetch()} />;

@@ -1,5 +1,4 @@
 import { useParams } from "react-router";
-import type { Choices, VehicleDetail } from "../api/client";
 import { useChoices, useVehicle } from "../api/queries";
 import { Failed, Loading } from "../shared/States";
 import { Tabs } from "../shared/Tabs";
@@ -11,8 +10,6 @@ import { LearntTab } from "./LearntTab";
 import { SchoolsTab } from "./SchoolsTab";
 import { SurfacesTab } from "./SurfacesTab";
 import { UseTab } from "./UseTab";
-
-export type TabProps = { vehicle: VehicleDetail; choices: Choices };
 
 const TABS = [
   { path: "use", name: "How it is used", Tab: UseTab },

@@ -2,12 +2,13 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, basedOn } from "../api/client";
+import { keys } from "../api/keys";
 import { limits } from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
-import type { TabProps } from "./CarPage";
 import { ImportVehicle } from "./ImportVehicle";
+import type { TabProps } from "./tab";
 
 /** The car as a file, a copy of it, and its way into the archive or out of Cove. */
 export function FileTab({ vehicle }: TabProps) {
@@ -16,7 +17,7 @@ export function FileTab({ vehicle }: TabProps) {
   const [name, setName] = useState(`${vehicle.name}, copy`.slice(0, 60));
   const [sure, setSure] = useState(false);
   const path = { params: { path: { vehicleId: vehicle.id } } };
-  const again = () => refresh(queries, ["vehicles"]);
+  const again = () => refresh(queries, keys.vehicles);
   const copy = useMutation({
     mutationFn: () => ask(api.POST("/api/vehicles/{vehicleId}/copy", { ...path, body: { name } })),
     onSuccess: async (made) => {
@@ -32,19 +33,19 @@ export function FileTab({ vehicle }: TabProps) {
           : api.POST("/api/vehicles/{vehicleId}/archive", path),
       ),
     onSuccess: async () => {
-      await refresh(queries, ["vehicle", vehicle.id]);
+      await refresh(queries, keys.car(vehicle.id));
       await again();
     },
   });
   const remove = useMutation({
     mutationFn: () =>
       ask(api.DELETE("/api/vehicles/{vehicleId}", { ...path, headers: basedOn(vehicle.version) })),
-    onError: () => refresh(queries, ["vehicle", vehicle.id]),
+    onError: () => refresh(queries, keys.car(vehicle.id)),
     onSuccess: async () => {
       navigate("/vehicles");
-      queries.removeQueries({ queryKey: ["vehicle", vehicle.id] });
+      queries.removeQueries({ queryKey: keys.car(vehicle.id) });
       await again();
-      await refresh(queries, ["wastebasket"]);
+      await refresh(queries, keys.wastebasket);
     },
   });
   const failed = [copy.error, archive.error, remove.error].find(Boolean) as Error | undefined;

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { ask, Problem, type Schemas } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { sendOnce } from "../api/resend";
 
@@ -11,7 +12,7 @@ export function ImportVehicle({ onAdded }: { onAdded: (vehicleId: string) => voi
   const bring = useMutation({
     mutationFn: async (file: File) => ask(send(file)),
     onSuccess: async (vehicle) => {
-      await refresh(queries, ["vehicles"]);
+      await refresh(queries, keys.vehicles);
       onAdded(vehicle.id);
     },
   });

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import type { FormEvent } from "react";
 import { api, ask, basedOn, Problem } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";
@@ -8,7 +9,7 @@ import { NameFields } from "../builder/NameFields";
 import { Elsewhere } from "../shared/Elsewhere";
 import { within } from "../shared/format";
 import { useDraft } from "../shared/useDraft";
-import type { TabProps } from "./CarPage";
+import type { TabProps } from "./tab";
 
 /** Name and layout of a car that is there already. */
 export function LayoutTab({ vehicle, choices }: TabProps) {
@@ -27,11 +28,11 @@ export function LayoutTab({ vehicle, choices }: TabProps) {
           body: { name, description, layout },
         }),
       ),
-    onError: () => refresh(queries, ["vehicle", vehicle.id]),
+    onError: () => refresh(queries, keys.car(vehicle.id)),
     onSuccess: async () => {
       settle();
-      await refresh(queries, ["vehicles"]);
-      await refresh(queries, ["vehicle", vehicle.id]);
+      await refresh(queries, keys.vehicles);
+      await refresh(queries, keys.car(vehicle.id));
     },
   });
   const errors = save.error instanceof Problem ? save.error.errors : {};

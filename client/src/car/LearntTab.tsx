@@ -1,25 +1,18 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
+import { keys } from "../api/keys";
+import { useLearnt } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { count } from "../shared/format";
 import { Sheet } from "../shared/Sheet";
 import { Empty, Failed, Loading } from "../shared/States";
-import type { TabProps } from "./CarPage";
+import type { TabProps } from "./tab";
 
 /** What looks have taught of how fast this car soils, with how sure that is. */
 export function LearntTab({ vehicle }: TabProps) {
-  const learnt = useQuery({
-    queryKey: ["vehicle", vehicle.id, "learnt"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/learnt", {
-          params: { path: { vehicleId: vehicle.id } },
-          signal,
-        }),
-      ),
-  });
+  const learnt = useLearnt(vehicle.id);
   if (learnt.isError) {
     return <Failed error={learnt.error} again={() => learnt.refetch()} />;
   }
@@ -162,7 +155,7 @@ function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
     mutationFn: () =>
       ask(api.DELETE("/api/vehicles/{vehicleId}/learnt", { params: { path: { vehicleId } } })),
     onSuccess: async () => {
-      await refresh(queries, ["vehicle", vehicleId]);
+      await refresh(queries, keys.car(vehicleId));
       setOpen(false);
     },
   });

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, Problem, type Schemas } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { clock, shortDay } from "../shared/format";
@@ -13,7 +14,7 @@ export function OdometerPart({ vehicleId, used }: Props) {
   const queries = useQueryClient();
   const [shown, setShown] = useState("");
   const path = { params: { path: { vehicleId } } };
-  const after = () => refresh(queries, ["vehicle", vehicleId]);
+  const after = () => refresh(queries, keys.car(vehicleId));
   const add = useMutation({
     mutationFn: () =>
       ask(

@@ -1,16 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { RadioGroup } from "radix-ui";
 import { api, ask, basedOn, type School } from "../api/client";
+import { keys } from "../api/keys";
+import { useSchools } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Failed, Loading } from "../shared/States";
 
 /** The questions on which sound practice differs: the owner picks, and everything follows at once. */
 export function SchoolsTab() {
   const queries = useQueryClient();
-  const schools = useQuery({
-    queryKey: ["schools"],
-    queryFn: ({ signal }) => ask(api.GET("/api/schools", { signal })),
-  });
+  const schools = useSchools();
   const choose = useMutation({
     mutationFn: ({ id, choice, version }: { id: string; choice: string; version: number }) =>
       ask(
@@ -21,10 +20,10 @@ export function SchoolsTab() {
         }),
       ),
     onSuccess: async (next) => {
-      queries.setQueryData(["schools"], next);
-      await Promise.all([refresh(queries, ["vehicle"]), refresh(queries, ["shelf"])]);
+      queries.setQueryData(keys.schools, next);
+      await Promise.all([refresh(queries, keys.cars), refresh(queries, keys.shelf)]);
     },
-    onError: () => refresh(queries, ["schools"]),
+    onError: () => refresh(queries, keys.schools),
   });
   if (schools.isError) {
     return <Failed error={schools.error} again={() => schools.refetch()} />;

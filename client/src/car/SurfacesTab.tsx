@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { SurfaceRecord } from "../api/client";
 import { AddSurface } from "./AddSurface";
-import type { TabProps } from "./CarPage";
 import { SurfaceEditor } from "./SurfaceEditor";
+import type { TabProps } from "./tab";
 
 /** Every surface on record: to rename, correct, cut, leave out, mark as worn, or add. */
 export function SurfacesTab({ vehicle, choices }: TabProps) {

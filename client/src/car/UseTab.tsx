@@ -1,29 +1,22 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import type { FormEvent } from "react";
 import { api, ask, basedOn, type Choices, Problem, type Schemas, type Use } from "../api/client";
+import { keys } from "../api/keys";
+import { useCarUse, useUsePreview } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Elsewhere } from "../shared/Elsewhere";
 import { Failed, Loading } from "../shared/States";
 import { useDraft } from "../shared/useDraft";
-import type { TabProps } from "./CarPage";
 import { MoveList, movesSaid } from "./MoveList";
 import { OdometerPart } from "./OdometerPart";
+import type { TabProps } from "./tab";
 import { UseForm } from "./UseForm";
 
 type UseOfCar = Schemas["UseView"];
 
 /** What the car goes through. Every answer says at once which dates it moves. */
 export function UseTab({ vehicle, choices }: TabProps) {
-  const use = useQuery({
-    queryKey: ["vehicle", vehicle.id, "use"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/use", {
-          params: { path: { vehicleId: vehicle.id } },
-          signal,
-        }),
-      ),
-  });
+  const use = useCarUse(vehicle.id);
   if (use.isError) {
     return <Failed error={use.error} again={() => use.refetch()} />;
   }
@@ -44,14 +37,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
     used.version,
   );
   const path = { params: { path: { vehicleId } } };
-  const preview = useQuery({
-    queryKey: ["vehicle", vehicleId, "use-preview", draft],
-    queryFn: ({ signal }) =>
-      ask(api.POST("/api/vehicles/{vehicleId}/use/preview", { ...path, body: draft, signal })),
-    enabled: changed,
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
+  const preview = useUsePreview(vehicleId, draft, changed);
   const save = useMutation({
     mutationFn: () =>
       ask(
@@ -63,9 +49,9 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
       ),
     onSuccess: () => {
       settle();
-      return refresh(queries, ["vehicle", vehicleId]);
+      return refresh(queries, keys.car(vehicleId));
     },
-    onError: () => refresh(queries, ["vehicle", vehicleId, "use"]),
+    onError: () => refresh(queries, keys.place(vehicleId, "use")),
   });
   const refused = [save.error, preview.error].find((error) => error instanceof Problem);
   const errors = changed && refused instanceof Problem ? refused.errors : {};

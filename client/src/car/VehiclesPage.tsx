@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
+import { keys } from "../api/keys";
 import { useVehicles } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Mark } from "../shared/icons";
@@ -79,7 +80,7 @@ function Row({ vehicle }: { vehicle: Listed }) {
           params: { path: { vehicleId: vehicle.id } },
         }),
       ),
-    onSuccess: () => refresh(queries, ["vehicles"]),
+    onSuccess: () => refresh(queries, keys.vehicles),
   });
   return (
     <li className="flex items-center justify-between gap-4 border-t border-hairline py-2">

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { ask, Problem } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 
 type Request = Parameters<typeof ask<unknown>>[0];
@@ -10,7 +11,7 @@ export function useSurfaceChange(vehicleId: string, onDone: () => void) {
   const change = useMutation({
     mutationFn: (request: () => Request) => ask<unknown>(request()),
     onSuccess: async () => {
-      await refresh(queries, ["vehicle", vehicleId]);
+      await refresh(queries, keys.car(vehicleId));
       onDone();
     },
   });

@@ -1,6 +1,6 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useParams, useSearchParams } from "react-router";
-import { api, ask, type Glass } from "../api/client";
+import type { Glass } from "../api/client";
+import { useGlass } from "../api/queries";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -18,17 +18,7 @@ export function GlassPage() {
   const sun = search.has("sun");
   const damp = search.has("damp");
   const touch = search.get("touch") ?? "cool";
-  const glass = useQuery({
-    queryKey: ["vehicle", vehicleId, "glass", sun, touch, damp],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/glass", {
-          params: { path: { vehicleId }, query: { sun, touch, damp } },
-          signal,
-        }),
-      ),
-    placeholderData: keepPreviousData,
-  });
+  const glass = useGlass(vehicleId, { sun, touch, damp });
   if (glass.isError) {
     return <Failed error={glass.error} again={() => glass.refetch()} />;
   }

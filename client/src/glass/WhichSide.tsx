@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Glass, type Pane } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { StrokeDiagram } from "../shared/strokes/StrokeDiagram";
 
@@ -23,7 +24,7 @@ export function WhichSide({ glass, pane }: { glass: Glass; pane: Pane }) {
           body: { surfaceId: pane.surfaceId, finding },
         }),
       ),
-    onSuccess: () => refresh(queries, ["vehicle", glass.vehicle.id]),
+    onSuccess: () => refresh(queries, keys.car(glass.vehicle.id)),
   });
   const found = note.data;
   const step = glass.streakSteps[at];

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Switch } from "radix-ui";
 import { type FormEvent, useId, useState } from "react";
 import { api, ask, basedOn, type LogEntry, Problem } from "../api/client";
+import { keys } from "../api/keys";
 import { limits } from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
@@ -28,7 +29,7 @@ export function CorrectSheet({ entry, now, vehicleId, onClose }: Props) {
         }),
       ),
     onSuccess: async () => {
-      await refresh(queries, ["vehicle", vehicleId]);
+      await refresh(queries, keys.car(vehicleId));
       onClose();
     },
   });

@@ -1,7 +1,9 @@
-import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, ask, basedOn, type LogEntry } from "../api/client";
+import { keys } from "../api/keys";
+import { useLog } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { clock, count, minutes, shortDay } from "../shared/format";
 import { Empty, Failed, Loading } from "../shared/States";
@@ -13,21 +15,7 @@ import { CorrectSheet } from "./CorrectSheet";
 export function LogPage() {
   const { vehicleId = "" } = useParams();
   const [correcting, setCorrecting] = useState<LogEntry | null>(null);
-  const log = useInfiniteQuery({
-    queryKey: ["vehicle", vehicleId, "log"],
-    initialPageParam: 0,
-    queryFn: ({ signal, pageParam }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/log", {
-          params: { path: { vehicleId }, query: { skip: pageParam } },
-          signal,
-        }),
-      ),
-    getNextPageParam: (last, pages) => {
-      const have = pages.reduce((sum, page) => sum + page.entries.length, 0);
-      return have < last.total ? have : undefined;
-    },
-  });
+  const log = useLog(vehicleId);
   if (log.isError) {
     return <Failed error={log.error} again={() => log.refetch()} />;
   }
@@ -156,7 +144,7 @@ function Row({
           : api.POST("/api/log/{entryId}/undo", request),
       );
     },
-    onSettled: () => refresh(queries, ["vehicle", vehicleId]),
+    onSettled: () => refresh(queries, keys.car(vehicleId)),
   });
   const care = entry.kind === "care";
   return (

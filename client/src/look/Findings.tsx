@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { count, daysSaid } from "../shared/format";
-import type { Found } from "./LookPage";
+import type { Found } from "./found";
 
 /** What a walk round brought: levels before and after, new dates, and what was learnt. */
 export function Findings({ vehicleId, found }: { vehicleId: string; found: Found[] }) {

@@ -1,34 +1,20 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { api, ask, type Schemas } from "../api/client";
+import { useWalkRound } from "../api/queries";
 import { count } from "../shared/format";
 import { InspectionDrawing } from "../shared/InspectionDrawing";
 import { LostServer } from "../shared/Shell";
 import { Empty, Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { Findings } from "./Findings";
+import type { Found, Look } from "./found";
 import { ResultButtons } from "./ResultButtons";
 import { useLook } from "./useLook";
-
-export type Look = Schemas["WalkRoundLookView"];
-export type Found = { look: Look; result: string; said: Schemas["LookView"] };
 
 /** A walk round the car: a few quick looks that tell most, one tap each. */
 export function LookPage() {
   const { vehicleId = "" } = useParams();
-  const round = useQuery({
-    queryKey: ["vehicle", vehicleId, "walk-round"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/walk-round", {
-          params: { path: { vehicleId } },
-          signal,
-        }),
-      ),
-    staleTime: Number.POSITIVE_INFINITY,
-    gcTime: 0,
-  });
+  const round = useWalkRound(vehicleId);
   if (round.isError) {
     return (
       <main className="flex min-h-dvh">

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 
 export type Seen = { inspection: string; result: string; surfaceId: string };
@@ -17,6 +18,6 @@ export function useLook(vehicleId: string) {
       ),
     onSuccess: () =>
       // The round one is on stays as it was planned.
-      refresh(queries, ["vehicle", vehicleId], (query) => query.queryKey[2] !== "walk-round"),
+      refresh(queries, keys.car(vehicleId), (query) => query.queryKey[2] !== "walk-round"),
   });
 }

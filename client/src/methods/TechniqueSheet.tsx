@@ -1,23 +1,14 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask, type Technique } from "../api/client";
+import type { Technique } from "../api/client";
+import { useTechnique } from "../api/queries";
 import { count, minutes } from "../shared/format";
 import { MethodEnd, MethodSteps } from "../shared/MethodSteps";
 import { Failed, Loading } from "../shared/States";
 
 /** Every method for one task, the one Cove would take now first. */
 export function TechniqueSheet({ vehicleId, taskId }: { vehicleId: string; taskId: string }) {
-  const technique = useQuery({
-    queryKey: ["vehicle", vehicleId, "methods", taskId],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/methods/{taskId}", {
-          params: { path: { vehicleId, taskId } },
-          signal,
-        }),
-      ),
-  });
+  const technique = useTechnique(vehicleId, taskId);
   if (technique.isError) {
     return <Failed error={technique.error} again={() => technique.refetch()} />;
   }

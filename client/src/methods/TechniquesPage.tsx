@@ -1,6 +1,5 @@
-import { useQuery } from "@tanstack/react-query";
 import { NavLink, useParams } from "react-router";
-import { api, ask } from "../api/client";
+import { useTechniques } from "../api/queries";
 import { minutes } from "../shared/format";
 import { Empty, Failed, Loading } from "../shared/States";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -12,13 +11,7 @@ import { TechniqueSheet } from "./TechniqueSheet";
 export function TechniquesPage() {
   const { vehicleId = "", taskId } = useParams();
   const phone = usePhone();
-  const list = useQuery({
-    queryKey: ["vehicle", vehicleId, "methods"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/methods", { params: { path: { vehicleId } }, signal }),
-      ),
-  });
+  const list = useTechniques(vehicleId);
   if (list.isError) {
     return <Failed error={list.error} again={() => list.refetch()} />;
   }

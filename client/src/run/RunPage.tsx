@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import {
@@ -11,6 +11,8 @@ import {
   type TowelInHand,
 } from "../api/client";
 import { newKey } from "../api/key";
+import { keys } from "../api/keys";
+import { useRun } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Caution } from "../shared/Caution";
 import { clockOrDay, seconds } from "../shared/format";
@@ -37,11 +39,7 @@ type Saying = { kind: RunEventKind; step: number; key: string; towel?: TowelInHa
 /** Run: the guided session, one step at a time, for a phone in a wet hand. */
 export function RunPage() {
   const { runId = "" } = useParams();
-  const run = useQuery({
-    queryKey: ["run", runId],
-    queryFn: ({ signal }) =>
-      ask(api.GET("/api/runs/{runId}", { params: { path: { runId } }, signal })),
-  });
+  const run = useRun(runId);
   if (run.isError && !run.data) {
     return (
       <div className="flex min-h-dvh">
@@ -84,15 +82,15 @@ function UnderWay({ run }: { run: Run }) {
     retryDelay: TRY_AGAIN_MS,
     networkMode: "always",
     onSuccess: async (next) => {
-      queries.setQueryData(["run", run.id], next);
-      await refresh(queries, ["vehicle", run.vehicleId]);
+      queries.setQueryData(keys.run(run.id), next);
+      await refresh(queries, keys.car(run.vehicleId));
     },
     onError: async (error, said) => {
       if (!(error instanceof Problem && error.status === 409)) {
-        return refresh(queries, ["run", run.id]);
+        return refresh(queries, keys.run(run.id));
       }
       const now = await queries.fetchQuery({
-        queryKey: ["run", run.id],
+        queryKey: keys.run(run.id),
         queryFn: () => ask(api.GET("/api/runs/{runId}", { params: { path: { runId: run.id } } })),
         staleTime: 0,
       });

@@ -1,7 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { ToggleGroup } from "radix-ui";
 import { useState } from "react";
 import { api, ask, type Reminder } from "../api/client";
+import { keys } from "../api/keys";
+import { useReminders } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { clockOrDay } from "./format";
 
@@ -9,17 +11,7 @@ const WHERE = ["driver's side", "passenger's side", "low down", "at the edges"];
 
 /** What is to be followed up after a session: a question about the night before, belts left out to dry. */
 export function Reminders({ vehicleId, now }: { vehicleId: string; now: string }) {
-  const reminders = useQuery({
-    queryKey: ["vehicle", vehicleId, "reminders"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/reminders", {
-          params: { path: { vehicleId } },
-          signal,
-        }),
-      ),
-    refetchInterval: 60_000,
-  });
+  const reminders = useReminders(vehicleId);
   const shown = (reminders.data ?? []).filter((one) => one.isDue || one.kind === "dry");
   return shown.length > 0 ? (
     <section aria-label="To follow up" className="no-print border-b-[1.5px] border-ink">
@@ -38,7 +30,7 @@ function useFollowUp<T = void>(vehicleId: string, send: (said: T) => Promise<unk
   const queries = useQueryClient();
   return useMutation({
     mutationFn: send,
-    onSuccess: () => refresh(queries, ["vehicle", vehicleId]),
+    onSuccess: () => refresh(queries, keys.car(vehicleId)),
   });
 }
 

@@ -1,28 +1,30 @@
-import { useQuery } from "@tanstack/react-query";
-import type { ReactNode } from "react";
+import type { ComponentType, ReactNode } from "react";
 import { NavLink, useNavigate, useParams } from "react-router";
-import { api, ask } from "../api/client";
-import { CabinIcon, CarIcon, GlassIcon, LogIcon, Mark, ShelfIcon, TodayIcon } from "./icons";
+import { useHealth } from "../api/queries";
+import { Mark } from "./icons";
 import { useShortcuts } from "./shortcuts";
 import { useTheme } from "./theme";
 
-const PLACES = [
-  { path: "today", name: "Today", key: "1", Icon: TodayIcon },
-  { path: "cabin", name: "Cabin", key: "2", Icon: CabinIcon },
-  { path: "shelf", name: "Shelf", key: "3", Icon: ShelfIcon },
-  { path: "glass", name: "Glass", key: "4", Icon: GlassIcon },
-  { path: "log", name: "Log", key: "5", Icon: LogIcon },
-  { path: "car", name: "Car", key: "6", Icon: CarIcon },
-];
+/** A place of a car: where it stands, what it shows, and how one gets there. */
+export type Place = {
+  /** Its address below that of the car. */
+  path: string;
+  /** What may follow in the address, such as the tab that is open. */
+  part?: string;
+  Page: ComponentType;
+  /** Its line in the rail, with the key that leads there; none for a place one comes to from another. */
+  rail?: { name: string; key: string; Icon: ComponentType };
+};
 
 /** The frame of every place: the rail of places, and a word when the server is lost. */
-export function Shell({ children }: { children: ReactNode }) {
+export function Shell({ places, children }: { places: Place[]; children: ReactNode }) {
+  const rail = places.flatMap(({ path, rail }) => (rail ? [{ path, ...rail }] : []));
   const { vehicleId } = useParams();
   const navigate = useNavigate();
   const [theme, setTheme] = useTheme();
   const turn = () => setTheme(theme === "dark" ? "light" : "dark");
   useShortcuts([
-    ...PLACES.map((place) => ({
+    ...rail.map((place) => ({
       keys: place.key,
       label: `Go to ${place.name}`,
       run: () => navigate(`/cars/${vehicleId}/${place.path}`),
@@ -39,7 +41,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <div className="mb-3.5 hidden h-12 place-items-center desk:grid">
           <Mark />
         </div>
-        {PLACES.map(({ path, name, Icon }) => (
+        {rail.map(({ path, name, Icon }) => (
           <NavLink
             key={path}
             to={`/cars/${vehicleId}/${path}`}
@@ -76,12 +78,7 @@ export function Shell({ children }: { children: ReactNode }) {
 
 /** Asks now and then whether the server is there, and says so when it is not. */
 export function LostServer() {
-  const health = useQuery({
-    queryKey: ["health"],
-    queryFn: ({ signal }) => ask(api.GET("/api/health", { signal })),
-    refetchInterval: 5000,
-    retry: false,
-  });
+  const health = useHealth();
   return health.isError ? (
     <p role="alert" className="border-b border-coral bg-coral-wash px-6 py-2 text-16 text-coral">
       <b>The server does not answer.</b> What you see may be out of date; nothing can be saved until

@@ -1,5 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "../api/client";
+import { keys } from "../api/keys";
+import { useWastebasket } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { shortDay } from "./format";
 
@@ -7,10 +9,7 @@ type Discarded = Schemas["DiscardedView"];
 
 /** What was deleted lately, with its way back. Nothing where nothing was. */
 export function Wastebasket({ kind, title }: { kind: Discarded["kind"]; title: string }) {
-  const basket = useQuery({
-    queryKey: ["wastebasket"],
-    queryFn: ({ signal }) => ask(api.GET("/api/wastebasket", { signal })),
-  });
+  const basket = useWastebasket();
   const there = basket.data?.filter((one) => one.kind === kind) ?? [];
   return there.length === 0 ? null : (
     <section aria-label={title} className="mt-6 mb-8">
@@ -34,10 +33,10 @@ function Row({ one }: { one: Discarded }) {
         }),
       ),
     onSettled: async () => {
-      await refresh(queries, ["wastebasket"]);
-      await refresh(queries, ["vehicles"]);
-      await refresh(queries, ["shelf"]);
-      await refresh(queries, ["vehicle"]);
+      await refresh(queries, keys.wastebasket);
+      await refresh(queries, keys.vehicles);
+      await refresh(queries, keys.shelf);
+      await refresh(queries, keys.cars);
     },
   });
   return (

@@ -1,17 +1,14 @@
-import { useQuery } from "@tanstack/react-query";
-import { api, ask, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
+import { useStock } from "../api/queries";
 import { dayOfYear, shortDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
-import type { ShelfTabProps } from "./ShelfPage";
+import type { ShelfTabProps } from "./tab";
 
 type Stock = Schemas["StockView"];
 
 /** What to buy and by when, how long the bottles last, and what the routine costs. */
 export function BuyingTab(_: ShelfTabProps) {
-  const stock = useQuery({
-    queryKey: ["shelf", "stock"],
-    queryFn: ({ signal }) => ask(api.GET("/api/shelf/stock", { signal })),
-  });
+  const stock = useStock();
   if (stock.isError) {
     return <Failed error={stock.error} again={() => stock.refetch()} />;
   }

@@ -1,12 +1,13 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, basedOn, type Schemas } from "../api/client";
+import { keys } from "../api/keys";
 import { limits } from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Choice } from "../shared/Choice";
 import { Elsewhere } from "../shared/Elsewhere";
 import { Labelled } from "../shared/Labelled";
 import { useDraft } from "../shared/useDraft";
-import type { ShelfTabProps } from "./ShelfPage";
+import type { ShelfTabProps } from "./tab";
 
 type Kit = Required<Schemas["KitDocument"]>;
 
@@ -30,10 +31,10 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
     mutationFn: () => ask(api.PUT("/api/shelf/kit", { headers: basedOn(version), body: draft })),
     onSuccess: async (next) => {
       settle();
-      queries.setQueryData(["shelf"], next);
-      await refresh(queries, ["vehicle", vehicleId]);
+      queries.setQueryData(keys.shelf, next);
+      await refresh(queries, keys.car(vehicleId));
     },
-    onError: () => refresh(queries, ["shelf"]),
+    onError: () => refresh(queries, keys.shelf),
   });
   const toolOf = (tool: Schemas["Tool"]) => draft.tools.find((one) => one.tool === tool);
   const setTool = (tool: Schemas["Tool"], next: { count?: number; note?: string } | null) => {

@@ -1,5 +1,4 @@
 import { useParams } from "react-router";
-import type { Shelf, ShelfChoices } from "../api/client";
 import { useShelf, useShelfChoices } from "../api/queries";
 import { count } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
@@ -12,8 +11,6 @@ import { KitTab } from "./KitTab";
 import { MatrixTab } from "./matrix/MatrixTab";
 import { ProductsTab } from "./products/ProductsTab";
 import { SmallestTab } from "./SmallestTab";
-
-export type ShelfTabProps = { vehicleId: string; shelf: Shelf; choices: ShelfChoices };
 
 const TABS = [
   { path: "matrix", name: "What may touch what", Tab: MatrixTab },

@@ -1,25 +1,18 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, basedOn, type Schemas } from "../api/client";
+import { keys } from "../api/keys";
+import { useSmallestShelf } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { count } from "../shared/format";
 import { Pick } from "../shared/Pick";
 import { Failed, Loading } from "../shared/States";
-import type { ShelfTabProps } from "./ShelfPage";
+import type { ShelfTabProps } from "./tab";
 
 type Part = Schemas["ProductPartView"];
 
 /** The fewest products that do every task of this car safely, and what the others are for. */
 export function SmallestTab({ vehicleId, shelf }: ShelfTabProps) {
-  const smallest = useQuery({
-    queryKey: ["vehicle", vehicleId, "smallest-shelf"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/smallest-shelf", {
-          params: { path: { vehicleId } },
-          signal,
-        }),
-      ),
-  });
+  const smallest = useSmallestShelf(vehicleId);
   if (smallest.isError) {
     return <Failed error={smallest.error} again={() => smallest.refetch()} />;
   }
@@ -115,8 +108,8 @@ function School({ shelf, vehicleId }: SchoolProps) {
         }),
       ),
     onSettled: async () => {
-      await refresh(queries, ["shelf"]);
-      await refresh(queries, ["vehicle", vehicleId]);
+      await refresh(queries, keys.shelf);
+      await refresh(queries, keys.car(vehicleId));
     },
   });
   return (

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, ask, basedOn, Problem, type Today } from "../api/client";
+import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
@@ -38,10 +39,10 @@ function DistanceForm({ today, onSaved }: { today: Today; onSaved: () => void })
         }),
       ),
     onSuccess: async () => {
-      await refresh(queries, ["vehicle", today.vehicle.id]);
+      await refresh(queries, keys.car(today.vehicle.id));
       onSaved();
     },
-    onError: () => refresh(queries, ["vehicle", today.vehicle.id]),
+    onError: () => refresh(queries, keys.car(today.vehicle.id)),
   });
   const problem = save.error instanceof Problem ? save.error : null;
   const field = problem?.errors.kilometresAWeek?.[0];

@@ -1,8 +1,10 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, ask, type Cabin, type Today } from "../api/client";
 import { newKey } from "../api/key";
+import { keys } from "../api/keys";
+import { useCabin, useToday } from "../api/queries";
 import { Caution } from "../shared/Caution";
 import {
   clock,
@@ -35,23 +37,8 @@ export function TodayPage() {
   const { vehicleId = "" } = useParams();
   const [minutes, setMinutes] = useState(() => Number(kept(KEY)) || USUAL_MINUTES);
   const wanted = useDeferredValue(minutes);
-  const today = useQuery({
-    queryKey: ["vehicle", vehicleId, "today", wanted],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/today", {
-          params: { path: { vehicleId }, query: { minutes: wanted } },
-          signal,
-        }),
-      ),
-    placeholderData: (previous, query) =>
-      query?.queryKey[1] === vehicleId ? keepPreviousData(previous) : undefined,
-  });
-  const cabin = useQuery({
-    queryKey: ["vehicle", vehicleId, "cabin"],
-    queryFn: ({ signal }) =>
-      ask(api.GET("/api/vehicles/{vehicleId}/cabin", { params: { path: { vehicleId } }, signal })),
-  });
+  const today = useToday(vehicleId, wanted);
+  const cabin = useCabin(vehicleId);
 
   if (today.isError) {
     return <Failed error={today.error} again={() => today.refetch()} />;
@@ -95,11 +82,11 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
       ),
     onSuccess: (run) => {
       key.current = newKey();
-      queries.setQueryData(["run", run.id], run);
+      queries.setQueryData(keys.run(run.id), run);
       navigate(`/runs/${run.id}`);
     },
     // Refused, because what is planned now is something else: show that.
-    onError: () => queries.invalidateQueries({ queryKey: ["vehicle", today.vehicle.id, "today"] }),
+    onError: () => queries.invalidateQueries({ queryKey: keys.place(today.vehicle.id, "today") }),
   });
   const begin = () =>
     today.runUnderWay

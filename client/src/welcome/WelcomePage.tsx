@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, ask, type Choices, type Layout, type NewVehicle, Problem } from "../api/client";
+import { keys } from "../api/keys";
 import { useChoices, useVehicles } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { CabinSketch } from "../builder/CabinSketch";
@@ -50,7 +51,7 @@ function Welcome({ choices }: { choices: Choices }) {
         }),
       ),
     onSuccess: async (vehicle) => {
-      await refresh(queries, ["vehicles"]);
+      await refresh(queries, keys.vehicles);
       navigate(`/cars/${vehicle.id}/today`);
     },
   });

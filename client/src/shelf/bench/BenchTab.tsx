@@ -1,18 +1,18 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, Problem, type Product, type Schemas } from "../../api/client";
+import { api, ask, type Mixture, Problem, type Product, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
 import { limits } from "../../api/limits";
 import { Caution } from "../../shared/Caution";
 import { Choice } from "../../shared/Choice";
 import { Field } from "../../shared/Field";
 import { Labelled } from "../../shared/Labelled";
 import { Pick } from "../../shared/Pick";
-import type { ShelfTabProps } from "../ShelfPage";
+import type { ShelfTabProps } from "../tab";
 import { Bottle } from "./Bottle";
 import { BottleLabel } from "./BottleLabel";
 import { KeepButton } from "./KeepButton";
 
-export type Mixture = Schemas["MixtureView"];
 type Unit = Schemas["VolumeUnit"];
 type Amounts = Record<string, string>;
 
@@ -41,7 +41,7 @@ export function BenchTab({ shelf }: ShelfTabProps) {
   const [strength, setStrength] = useState(product?.details.usual ?? "1:8");
   const [held, setHeld] = useState("1:20");
   const mixture = useQuery({
-    queryKey: ["mixture", way, productId, unit, amounts, strength, held],
+    queryKey: keys.mixture(way, productId, unit, amounts, strength, held),
     queryFn: ({ signal }) => ask<Mixture>(way === "new" ? mixNew(signal) : topUp(signal)),
     retry: false,
   });

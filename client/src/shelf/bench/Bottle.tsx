@@ -1,4 +1,4 @@
-import type { Mixture } from "./BenchTab";
+import type { Mixture } from "../../api/client";
 
 const FLOOR = 306;
 const SHOULDER = 92;

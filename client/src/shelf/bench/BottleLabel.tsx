@@ -1,6 +1,5 @@
-import type { Product } from "../../api/client";
+import type { Mixture, Product } from "../../api/client";
 import { dayOfYear } from "../../shared/format";
-import type { Mixture } from "./BenchTab";
 
 /** The label for the mixed bottle; on paper it is all that is printed. */
 export function BottleLabel({ mixture, product }: { mixture: Mixture; product: Product }) {

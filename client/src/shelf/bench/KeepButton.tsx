@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import type { Mixture } from "../../api/client";
 import { api, ask, basedOn, type Product } from "../../api/client";
+import { keys } from "../../api/keys";
 import { refresh } from "../../api/refresh";
-import type { Mixture } from "./BenchTab";
 
 /** Puts the mixed bottle on the shelf; what went into it comes out of the bottles it was bought in. */
 export function KeepButton({ mixture, product }: { mixture: Mixture; product: Product }) {
@@ -16,7 +17,7 @@ export function KeepButton({ mixture, product }: { mixture: Mixture; product: Pr
         }),
       ),
     onSuccess: async () => {
-      await refresh(queries, ["shelf"]);
+      await refresh(queries, keys.shelf);
     },
   });
   return (

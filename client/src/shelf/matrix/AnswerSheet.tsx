@@ -1,7 +1,9 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask, Problem, type Schemas, type ShelfChoices } from "../../api/client";
+import { keys } from "../../api/keys";
 import { limits } from "../../api/limits";
+import { useVerdict } from "../../api/queries";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
 import { shortDay } from "../../shared/format";
@@ -25,18 +27,7 @@ const CIRCUMSTANCES = [
 export function AnswerSheet({ vehicleId, productId, surfaceId, choices }: Props) {
   const [way, setWay] = useState<Way>({});
   const question = { productId, surfaceId, ...way };
-  const answer = useQuery({
-    queryKey: ["vehicle", vehicleId, "verdict", question],
-    queryFn: ({ signal }) =>
-      ask(
-        api.POST("/api/vehicles/{vehicleId}/verdicts", {
-          params: { path: { vehicleId } },
-          body: question,
-          signal,
-        }),
-      ),
-    placeholderData: keepPreviousData,
-  });
+  const answer = useVerdict(vehicleId, question);
   if (answer.isError && !(answer.error instanceof Problem && answer.error.errors.strength)) {
     return <Failed error={answer.error} again={() => answer.refetch()} />;
   }
@@ -145,7 +136,7 @@ function Records({ vehicleId, told }: { vehicleId: string; told: Answer }) {
   const withdraw = useMutation({
     mutationFn: (instructionId: string) =>
       ask(api.DELETE("/api/instructions/{instructionId}", { params: { path: { instructionId } } })),
-    onSettled: () => refresh(queries, ["vehicle", vehicleId]),
+    onSettled: () => refresh(queries, keys.car(vehicleId)),
   });
   if (told.tests.length + told.instructions.length === 0) {
     return null;

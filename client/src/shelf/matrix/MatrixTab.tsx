@@ -1,13 +1,13 @@
-import { useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { api, ask, type Matrix } from "../../api/client";
+import type { Matrix } from "../../api/client";
+import { useVerdicts } from "../../api/queries";
 import { Choice } from "../../shared/Choice";
 import { Sheet } from "../../shared/Sheet";
 import { Empty, Failed, Loading } from "../../shared/States";
 import { useShortcuts } from "../../shared/shortcuts";
 import { usePhone } from "../../shared/usePhone";
-import type { ShelfTabProps } from "../ShelfPage";
+import type { ShelfTabProps } from "../tab";
 import { AnswerSheet } from "./AnswerSheet";
 import { Legend } from "./Legend";
 import { MatrixGrid } from "./MatrixGrid";
@@ -17,13 +17,7 @@ const ALL = "all";
 
 /** Every product against every surface of this car; the chosen cell says why. */
 export function MatrixTab({ vehicleId, shelf, choices }: ShelfTabProps) {
-  const matrix = useQuery({
-    queryKey: ["vehicle", vehicleId, "verdicts"],
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/verdicts", { params: { path: { vehicleId } }, signal }),
-      ),
-  });
+  const matrix = useVerdicts(vehicleId);
   if (matrix.isError) {
     return <Failed error={matrix.error} again={() => matrix.refetch()} />;
   }

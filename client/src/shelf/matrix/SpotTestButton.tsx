@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask } from "../../api/client";
+import { keys } from "../../api/keys";
 import { limits } from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Field } from "../../shared/Field";
@@ -32,7 +33,7 @@ export function SpotTestButton({ vehicleId, productId, surfaceId, told }: Props)
     onSuccess: async () => {
       setOpen(false);
       setNote("");
-      await refresh(queries, ["vehicle", vehicleId]);
+      await refresh(queries, keys.car(vehicleId));
     },
   });
   return (

@@ -1,6 +1,5 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { useHazards } from "../../api/queries";
 import { Field } from "../../shared/Field";
 
 type Props = {
@@ -12,17 +11,8 @@ type Props = {
 /** The statements on the label, found by code or by word. */
 export function Hazards({ chosen, error, onChange }: Props) {
   const [words, setWords] = useState("");
-  const found = useQuery({
-    queryKey: ["hazards", words],
-    queryFn: ({ signal }) =>
-      ask(api.GET("/api/shelf/hazards", { params: { query: { words } }, signal })),
-    placeholderData: keepPreviousData,
-  });
-  const all = useQuery({
-    queryKey: ["hazards", ""],
-    queryFn: ({ signal }) =>
-      ask(api.GET("/api/shelf/hazards", { params: { query: { words: "" } }, signal })),
-  });
+  const found = useHazards(words);
+  const all = useHazards("");
   const offered = (found.data ?? []).filter((one) => !chosen.includes(one.code));
   return (
     <>

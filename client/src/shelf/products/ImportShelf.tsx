@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { ask, Problem, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
 import { refresh } from "../../api/refresh";
 import { sendOnce } from "../../api/resend";
 import { count } from "../../shared/format";
@@ -12,8 +13,8 @@ export function ImportShelf() {
   const bring = useMutation({
     mutationFn: async (file: File) => ask(send(file)),
     onSuccess: async () => {
-      await refresh(queries, ["shelf"]);
-      await refresh(queries, ["vehicle"]);
+      await refresh(queries, keys.shelf);
+      await refresh(queries, keys.cars);
     },
   });
   const flaws =

@@ -11,6 +11,7 @@ import {
   type Shelf,
   type ShelfChoices,
 } from "../../api/client";
+import { keys } from "../../api/keys";
 import { limits } from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
@@ -57,9 +58,9 @@ export function ProductForm({ product, choices, onClose }: Props) {
     product?.version ?? 0,
   );
   const refreshAll = async () => {
-    await refresh(queries, ["shelf"]);
-    await refresh(queries, ["wastebasket"]);
-    await refresh(queries, ["vehicle"]);
+    await refresh(queries, keys.shelf);
+    await refresh(queries, keys.wastebasket);
+    await refresh(queries, keys.cars);
   };
   const path = { params: { path: { productId: product?.id ?? "" } } };
   const save = useMutation({
@@ -79,7 +80,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
         change(saved.details as ProductDetails);
         settle();
         queries.setQueryData<Shelf>(
-          ["shelf"],
+          keys.shelf,
           (old) =>
             old && {
               ...old,

@@ -1,10 +1,10 @@
-import { useQuery } from "@tanstack/react-query";
 import { useSearchParams } from "react-router";
-import { api, ask, type Product } from "../../api/client";
+import type { Product } from "../../api/client";
+import { useStock } from "../../api/queries";
 import { dayOfYear } from "../../shared/format";
 import { useShortcuts } from "../../shared/shortcuts";
 import { Wastebasket } from "../../shared/Wastebasket";
-import type { ShelfTabProps } from "../ShelfPage";
+import type { ShelfTabProps } from "../tab";
 import { ImportShelf } from "./ImportShelf";
 import { ProductForm } from "./ProductForm";
 
@@ -76,10 +76,7 @@ type ListProps = {
 };
 
 function List({ products, chosen, onChoose }: ListProps) {
-  const stock = useQuery({
-    queryKey: ["shelf", "stock"],
-    queryFn: ({ signal }) => ask(api.GET("/api/shelf/stock", { signal })),
-  });
+  const stock = useStock();
   return (
     <table className="w-full border-collapse text-[15px]">
       <thead>

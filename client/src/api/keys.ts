@@ -1,0 +1,44 @@
+/** Under which key each answer is kept. What is refreshed under a key is every answer whose key begins with it. */
+export const keys = {
+  health: ["health"],
+  vehicles: ["vehicles"],
+  choices: ["choices"],
+  schools: ["schools"],
+  events: ["events"],
+  wastebasket: ["wastebasket"],
+  shelf: ["shelf"],
+  stock: ["shelf", "stock"],
+  shelfChoices: ["shelf-choices"],
+  hazards: (words: string) => ["hazards", words],
+  mixture: (...asked: unknown[]) => ["mixture", ...asked],
+  preview: (layout: unknown) => ["preview", layout],
+  run: (runId: string) => ["run", runId],
+  /** Everything of every car. */
+  cars: ["vehicle"],
+  /** Everything of one car. */
+  car: (vehicleId: string) => ["vehicle", vehicleId],
+  /** One place of a car. */
+  place: (vehicleId: string, place: CarPlace, ...asked: unknown[]) => [
+    "vehicle",
+    vehicleId,
+    place,
+    ...asked,
+  ],
+} as const;
+
+type CarPlace =
+  | "detail"
+  | "today"
+  | "cabin"
+  | "surface"
+  | "glass"
+  | "methods"
+  | "log"
+  | "reminders"
+  | "use"
+  | "use-preview"
+  | "learnt"
+  | "walk-round"
+  | "verdicts"
+  | "verdict"
+  | "smallest-shelf";

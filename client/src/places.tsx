@@ -1,0 +1,30 @@
+import { lazy } from "react";
+import { CabinPage } from "./cabin/CabinPage";
+import { LogPage } from "./log/LogPage";
+import { CabinIcon, CarIcon, GlassIcon, LogIcon, ShelfIcon, TodayIcon } from "./shared/icons";
+import type { Place } from "./shared/Shell";
+import { TodayPage } from "./today/TodayPage";
+
+// What is seldom opened is loaded when it is.
+const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).CarPage }));
+const GlassPage = lazy(async () => ({ default: (await import("./glass/GlassPage")).GlassPage }));
+const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));
+const TechniquesPage = lazy(async () => ({
+  default: (await import("./methods/TechniquesPage")).TechniquesPage,
+}));
+
+/** Every place of a car, in the order of the rail. */
+export const PLACES: Place[] = [
+  { path: "today", Page: TodayPage, rail: { name: "Today", key: "1", Icon: TodayIcon } },
+  { path: "cabin", Page: CabinPage, rail: { name: "Cabin", key: "2", Icon: CabinIcon } },
+  {
+    path: "shelf",
+    part: ":tab",
+    Page: ShelfPage,
+    rail: { name: "Shelf", key: "3", Icon: ShelfIcon },
+  },
+  { path: "glass", Page: GlassPage, rail: { name: "Glass", key: "4", Icon: GlassIcon } },
+  { path: "log", Page: LogPage, rail: { name: "Log", key: "5", Icon: LogIcon } },
+  { path: "car", part: ":tab", Page: CarPage, rail: { name: "Car", key: "6", Icon: CarIcon } },
+  { path: "methods", part: ":taskId", Page: TechniquesPage },
+];
