@@ -3,6 +3,26 @@ import { clockAfter, clockOrDay, minutes as said } from "../shared/format";
 import { useWidth } from "../shared/useWidth";
 
 const LABEL = 58;
+/** The width of a letter in the boxes, on average. */
+const LETTER = 6.6;
+
+/** Whether words stand in two lines of a width. */
+function fits(text: string, width: number): boolean {
+  const most = Math.floor(width / LETTER);
+  let lines = 1;
+  let used = 0;
+  for (const word of text.split(" ")) {
+    if (used > 0 && used + 1 + word.length > most) {
+      lines++;
+      used = 0;
+    }
+    if (word.length > most) {
+      return false;
+    }
+    used += word.length + (used > 0 ? 1 : 0);
+  }
+  return lines <= 2;
+}
 
 /** The running order on a clock: what the hands do, and what dries meanwhile. */
 export function Lanes({ today }: { today: Today }) {
@@ -44,7 +64,9 @@ export function Lanes({ today }: { today: Today }) {
                 style={{ left: px(step.begin), width: size + 1 }}
               >
                 <b className="font-bold">{size > 15 ? step.number : ""}</b>{" "}
-                {size > 58 && <span className="relative z-10">{step.shortName}</span>}
+                {fits(`${step.number} ${step.shortName}`, size - 14) && (
+                  <span className="relative z-10">{step.shortName}</span>
+                )}
                 {step.overMark && (
                   <svg className="absolute inset-x-0 bottom-0 h-[7px] w-full" aria-hidden="true">
                     <rect width="100%" height="7" fill="url(#hatch-foot)" />

@@ -6,6 +6,8 @@ import { useWidth } from "../shared/useWidth";
 import { LONGEST, NUMBERED, SHORTEST, TICKS, toMinutes, toPlace } from "./scale";
 
 const TOP = 22;
+/** From one line of words to the next. */
+const LINE = 20;
 const BASE = 150;
 const BAR = 11;
 const HEIGHT = 214;
@@ -280,17 +282,19 @@ type CallOutProps = Pick<Props, "today" | "minutes"> & {
 /** The points of the curve worth knowing, and what comes in next. */
 function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
   const gainAt = (at: number) => today.curve.find((point) => point.minutes === at)?.gain ?? 0;
-  const shown = callOuts(today).map((one, index, all) => {
+  const shown: (CallOut & { end: number; baseline: number; turned: boolean })[] = [];
+  for (const one of callOuts(today)) {
     const width = one.text.length * 6.2 + 60;
     const turned = x(one.at) + width > right;
     const from = turned ? x(one.at) - width : x(one.at) - 4;
-    const before = all[index - 1];
+    const before = shown.at(-1);
     const close = before !== undefined && x(before.at) + before.text.length * 6.2 + 60 > from;
     const end = y(gainAt(one.at));
-    // Where the curve leaves no room above it, the words hang below.
-    const baseline = end > TOP + 40 ? 14 + (close ? 18 : 0) : end + (close ? 52 : 32);
-    return { ...one, end, baseline, turned };
-  });
+    // Where the curve leaves no room above it, the words hang below; two that would meet stand on two lines.
+    const alone = end > TOP + 40 ? 14 : end + 32;
+    const baseline = close ? Math.max(alone, before.baseline + LINE) : alone;
+    shown.push({ ...one, end, baseline, turned });
+  }
 
   const hung: { at: number; name: string; from: number; to: number }[] = [];
   const coming = today.later
@@ -351,7 +355,9 @@ function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
 }
 
 /** The points of the curve that are worth a word, shortest first. */
-function callOuts(today: Today): { at: number; text: string }[] {
+type CallOut = { at: number; text: string };
+
+function callOuts(today: Today): CallOut[] {
   const { comingDueMinutes: due, flatMinutes: flat } = today;
   if (due !== null && due === flat) {
     return [{ at: due, text: "all that comes due this week; detail from here" }];
@@ -360,6 +366,6 @@ function callOuts(today: Today): { at: number; text: string }[] {
     { at: due, text: "all that comes due this week" },
     { at: flat, text: "flattens: detail from here" },
   ]
-    .filter((one): one is { at: number; text: string } => one.at !== null)
+    .filter((one): one is CallOut => one.at !== null)
     .sort((a, b) => a.at - b.at);
 }
