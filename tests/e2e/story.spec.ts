@@ -131,6 +131,31 @@ test("changing the distance moves the dates", async ({ page, cove }) => {
   expect(Number((await interval.textContent())?.replace(/\D+/, ""))).toBeLessThan(before);
 });
 
+test("a session that has changed since it was shown is shown anew, and the next tap starts it", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "today");
+  const start = page.getByRole("button", { name: "Start 25-minute session" });
+  await expect(start).toBeEnabled();
+  const car = page.url().match(/cars\/([^/]+)/)?.[1];
+  const told = await page.request.post(`${cove.url}/api/vehicles/${car}/events`, {
+    data: { event: "beach", surfaceIds: [] },
+    headers: { origin: cove.url },
+  });
+  expect(told.status()).toBe(201);
+
+  await start.click();
+  await expect(page.getByRole("alert")).toContainText("The plan has changed");
+  await expect(page).toHaveURL(/today$/);
+  await expect(page.getByText("Step 1 of")).toHaveCount(0);
+
+  await expect(async () => {
+    await start.click();
+    await expect(page.getByText("Step 1 of")).toBeVisible({ timeout: 2000 });
+  }).toPass();
+});
+
 lookOnly("dragging the marker recomputes the session", async ({ page, cove }) => {
   await open(page, cove, "today");
   const ruler = page.getByRole("slider", { name: "Minutes at hand" });

@@ -39,7 +39,8 @@ internal static class LogRows
                 row.Subject = done.TaskId;
                 row.Removed = done.Removed.Value;
                 (row.PlannedSeconds, row.TakenSeconds) = (Seconds(done.Planned), Seconds(done.Taken));
-                row.MethodsJson = JsonOf(done.Methods);
+                // How it was done never changes; what could not be read of it is not written over.
+                row.MethodsJson = row.MethodsJson.Length == 0 ? JsonOf(done.Methods) : row.MethodsJson;
                 row.SettledAt = done.AnsweredAt;
                 PutProducts(row, done.Products);
                 break;
