@@ -32,7 +32,7 @@ public class ReplayBenchmarks
     public void SetUp()
     {
         vehicle = new Vehicle(
-            Guid.Empty,
+            default,
             "Bench",
             string.Empty,
             CareBook.ReferenceLayout,
@@ -54,7 +54,7 @@ public class ReplayBenchmarks
         log.AddRange(
             items.SelectMany(item =>
                 item.Surfaces.Select(surface => new LevelBegan(
-                    Guid.NewGuid(),
+                    new(Guid.NewGuid()),
                     Start,
                     new CareKey(item.Task.Id, surface.Id),
                     new Level(0.5)
@@ -90,7 +90,7 @@ public class ReplayBenchmarks
         )
         {
             yield return new TaskDone(
-                Guid.NewGuid(),
+                new(Guid.NewGuid()),
                 at,
                 item.Task.Id,
                 week % 20 == 7 ? new Share(0.5) : Share.All
@@ -112,13 +112,19 @@ public class ReplayBenchmarks
 
         if (week % 4 == 2)
         {
-            yield return new Checked(Guid.NewGuid(), at.AddDays(-1), "pat", "puff", ["front-carpet"]);
-            yield return new Checked(Guid.NewGuid(), at.AddDays(1), "night-check", "streaks", ["windscreen"]);
+            yield return new Checked(new(Guid.NewGuid()), at.AddDays(-1), "pat", "puff", ["front-carpet"]);
+            yield return new Checked(
+                new(Guid.NewGuid()),
+                at.AddDays(1),
+                "night-check",
+                "streaks",
+                ["windscreen"]
+            );
         }
 
         if (week % 13 == 5)
         {
-            yield return new Happened(Guid.NewGuid(), at.AddDays(-2), "spill", ["driver-seat"]);
+            yield return new Happened(new(Guid.NewGuid()), at.AddDays(-2), "spill", ["driver-seat"]);
         }
     }
 }

@@ -27,13 +27,7 @@ public class SessionBenchmarks
     [GlobalSetup]
     public void SetUp()
     {
-        var vehicle = new Vehicle(
-            Guid.Empty,
-            "Bench",
-            string.Empty,
-            CareBook.ReferenceLayout,
-            cabin.Surfaces
-        );
+        var vehicle = new Vehicle(default, "Bench", string.Empty, CareBook.ReferenceLayout, cabin.Surfaces);
         IReadOnlyList<CareItem> items = CareBook.For(vehicle);
         var random = new Random(60);
         statuses =

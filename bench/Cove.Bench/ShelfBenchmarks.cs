@@ -46,7 +46,7 @@ public class ShelfBenchmarks
 
         items = CareBook.For(
             new Vehicle(
-                Guid.Empty,
+                default,
                 "Bench",
                 string.Empty,
                 CareBook.ReferenceLayout,
@@ -58,7 +58,7 @@ public class ShelfBenchmarks
             Products =
             [
                 .. Enum.GetValues<ProductClass>()
-                    .Select(one => Product.OfClass(Guid.NewGuid(), $"{one}", one)),
+                    .Select(one => Product.OfClass(new(Guid.NewGuid()), $"{one}", one)),
             ],
         };
     }

@@ -6,4 +6,4 @@ namespace Cove.Data;
 /// <param name="Entry">The entry.</param>
 /// <param name="VehicleId">The vehicle.</param>
 /// <param name="Version">Counts its changes.</param>
-public sealed record SavedEntry(LogEntry Entry, Guid VehicleId, int Version);
+public sealed record SavedEntry(LogEntry Entry, VehicleId VehicleId, int Version);

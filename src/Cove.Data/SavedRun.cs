@@ -7,4 +7,4 @@ namespace Cove.Data;
 /// <param name="VehicleId">The vehicle it is done on.</param>
 /// <param name="Minutes">The minutes it was planned for.</param>
 /// <param name="Progress">Steps, events and clock.</param>
-public sealed record SavedRun(Guid Id, Guid VehicleId, int Minutes, RunProgress Progress);
+public sealed record SavedRun(RunId Id, VehicleId VehicleId, int Minutes, RunProgress Progress);

@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Vehicles.Plan;
 using Cove.Data.Rows;
 
@@ -13,7 +12,7 @@ namespace Cove.Data;
 /// <param name="ArchivedAt">When it was put into the archive; null while it is in use.</param>
 /// <param name="Version">Counts its changes.</param>
 public sealed record SavedVehicle(
-    Guid Id,
+    VehicleId Id,
     string Name,
     string Description,
     CabinLayout Layout,
@@ -23,7 +22,15 @@ public sealed record SavedVehicle(
 )
 {
     internal static SavedVehicle Of(VehicleRow row) =>
-        new(row.Id, row.Name, row.Description, row.Layout, row.AddedAt, row.ArchivedAt, row.Version);
+        new(
+            new VehicleId(row.Id),
+            row.Name,
+            row.Description,
+            row.Layout,
+            row.AddedAt,
+            row.ArchivedAt,
+            row.Version
+        );
 }
 
 /// <summary>The result of an attempt to change a vehicle.</summary>

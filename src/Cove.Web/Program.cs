@@ -120,6 +120,7 @@ static void AddServices(WebApplicationBuilder builder, CoveSettings settings, Da
         options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
         options.SerializerOptions.AllowDuplicateProperties = false;
         options.SerializerOptions.RespectNullableAnnotations = true;
+        options.SerializerOptions.Converters.Add(new SurfaceIdJson());
         options.SerializerOptions.Converters.Add(
             new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false)
         );

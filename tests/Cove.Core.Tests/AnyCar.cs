@@ -6,7 +6,7 @@ internal static class AnyCar
     public static Vehicle Of(CabinLayout layout)
     {
         Cabin cabin = CabinBuilder.Build(layout);
-        return new Vehicle(Guid.Empty, "Test car", string.Empty, layout, cabin.Surfaces);
+        return new Vehicle(default, "Test car", string.Empty, layout, cabin.Surfaces);
     }
 
     /// <summary>A car on which every task stands at the same level.</summary>

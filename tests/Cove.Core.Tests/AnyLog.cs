@@ -15,7 +15,7 @@ internal static class AnyLog
                 .For(vehicle)
                 .SelectMany(item =>
                     item.Surfaces.Select(surface => new LevelBegan(
-                        Guid.NewGuid(),
+                        new(Guid.NewGuid()),
                         Start,
                         new CareKey(item.Task.Id, surface.Id),
                         new Level(level)
@@ -48,7 +48,7 @@ internal static class AnyLog
         from hour in Gen.Elements(0, 3, 20)
         select Start.AddDays(day).AddHours(hour);
 
-    private static Gen<Guid> Ids { get; } = Gen.Constant(0).Select(_ => Guid.NewGuid());
+    private static Gen<EntryId> Ids { get; } = Gen.Constant(0).Select(_ => new EntryId(Guid.NewGuid()));
 
     private static Gen<LogEntry> Done(IReadOnlyList<CareItem> items) =>
         from item in Gen.Elements(items.ToArray())
@@ -77,7 +77,7 @@ internal static class AnyLog
 
     private static Gen<LogEntry> Happening(Vehicle vehicle) =>
         from happening in Gen.Elements(CareEvents.All.ToArray())
-        from surfaces in Gen.SubListOf<string>([.. vehicle.InCare().Select(surface => surface.Id)])
+        from surfaces in Gen.SubListOf<SurfaceId>([.. vehicle.InCare().Select(surface => surface.Id)])
         from at in Instants
         from id in Ids
         select (LogEntry)new Happened(id, at, happening.Id, [.. surfaces]);

@@ -16,7 +16,7 @@ internal static class Panes
             ways ?? WaysOfWorking.Default
         );
 
-    public static Guid Id(ProductClass one) => new((int)one + 1, 0, 0, new byte[8]);
+    public static ProductId Id(ProductClass one) => new(new Guid((int)one + 1, 0, 0, new byte[8]));
 
     public static GlassAdvisor Advisor(
         WaysOfWorking? ways = null,

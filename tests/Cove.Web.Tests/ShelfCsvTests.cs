@@ -110,7 +110,7 @@ public sealed class ShelfCsvTests
         [
             .. Enum.GetValues<ProductClass>()
                 .Select(one =>
-                    Product.OfClass(Guid.NewGuid(), $"={one}, \"mine\"", one) with
+                    Product.OfClass(new(Guid.NewGuid()), $"={one}, \"mine\"", one) with
                     {
                         Note = "-5 for a friend",
                         ShelfLifeMonths = one == ProductClass.Water ? null : 12,
@@ -253,5 +253,5 @@ public sealed class ShelfCsvTests
         cell.Length > 0 && "=+-@\t\r".Contains(cell[0], StringComparison.Ordinal) ? $"'{cell}" : cell;
 
     private static Bottle Bottle(double size, double left) =>
-        new(Guid.NewGuid(), new Quantity(size), new Quantity(left), Now);
+        new(new(Guid.NewGuid()), new Quantity(size), new Quantity(left), Now);
 }

@@ -55,12 +55,12 @@ public sealed class VehicleFilePropertyTests
             At = Now.AddHours(-hours),
             Kind = kind,
             Subject =
-                kind == LogEntryKind.Care ? task.Id
-                : kind == LogEntryKind.Event ? happening.Id
+                kind == LogEntryKind.Care ? task.Id.Value
+                : kind == LogEntryKind.Event ? happening.Id.Value
                 : kind == LogEntryKind.SpotTest ? $"{TestedProduct}"
                 : kind == LogEntryKind.Note ? StreakTest.Id
                 : kind == LogEntryKind.Chore ? "set-up"
-                : inspection.Id,
+                : inspection.Id.Value,
             Surfaces = kind == LogEntryKind.Care ? [] : ["dash", "driver-seat"],
             Result =
                 kind == LogEntryKind.Look ? inspection.Results[0].Id
@@ -210,7 +210,7 @@ public sealed class VehicleFilePropertyTests
     )
     {
         Cabin cabin = CabinBuilder.Build(layout);
-        var vehicle = new Vehicle(Guid.Empty, name, string.Empty, layout, cabin.Surfaces);
+        var vehicle = new Vehicle(default, name, string.Empty, layout, cabin.Surfaces);
         if (parts > 1)
         {
             vehicle = SurfaceEdits

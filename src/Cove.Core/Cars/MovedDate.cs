@@ -24,9 +24,7 @@ public sealed record MovedDate(CareTask Task, DateOnly? Before, DateOnly? After)
         TimeZoneInfo zone
     )
     {
-        var dates = before
-            .At(now)
-            .ToDictionary(status => status.Item.Task.Id, DateOf, StringComparer.Ordinal);
+        var dates = before.At(now).ToDictionary(status => status.Item.Task.Id, DateOf);
         return
         [
             .. after
@@ -38,7 +36,7 @@ public sealed record MovedDate(CareTask Task, DateOnly? Before, DateOnly? After)
                 ))
                 .Where(moved => moved.Before != moved.After)
                 .OrderBy(moved => moved.Days ?? (moved.After is null ? int.MaxValue : int.MinValue))
-                .ThenBy(moved => moved.Task.Id, StringComparer.Ordinal),
+                .ThenBy(moved => moved.Task.Id),
         ];
 
         DateOnly? DateOf(CareStatus status) => status.Earliest.Due.DueDate(zone);

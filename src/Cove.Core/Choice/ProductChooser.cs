@@ -11,7 +11,7 @@ namespace Cove.Core.Choice;
 /// <remarks>First nothing that harms, then the gentlest that suffices for the level. An owner who likes few products gets those of the smallest safe shelf where they are safe and suffice.</remarks>
 /// <param name="ways">How the products at hand may be used.</param>
 /// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
-public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred)
+public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> preferred)
 {
     private readonly Shelf shelf = ways.Shelf;
 
@@ -19,7 +19,7 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
     /// <param name="shelf">What is at hand.</param>
     /// <param name="records">What is on record for this car.</param>
     /// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
-    public ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlySet<Guid> preferred)
+    public ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlySet<ProductId> preferred)
         : this(new SafestWays(shelf, records), preferred) { }
 
     /// <summary>How a product would be used on a surface; see <see cref="SafestWays.Of"/>.</summary>
@@ -130,7 +130,7 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<Guid> preferred
             .Select(option => (ProductClass?)option.Class)
             .FirstOrDefault(one =>
                 ways.Of(
-                    Product.OfClass(Guid.Empty, string.Empty, one!.Value),
+                    Product.OfClass(default, string.Empty, one!.Value),
                     surface,
                     context
                 ).Judgement.MayBeDone

@@ -13,5 +13,5 @@ public sealed record ProductWish(
     IReadOnlyList<ProductClass> Classes,
     UsualWay? Way = null,
     Material? Part = null,
-    Guid? ProductId = null
+    ProductId? ProductId = null
 );

@@ -18,7 +18,7 @@ public sealed class SafestWays
 
     /// <summary>Only answers in which nothing on record has a part, so that other cars may share them.</summary>
     private readonly Dictionary<
-        (Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens, UsualWay? Asked),
+        (ProductId Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens, UsualWay? Asked),
         Pick
     > known;
 
@@ -32,7 +32,7 @@ public sealed class SafestWays
         Shelf shelf,
         ShelfRecords records,
         Dictionary<
-            (Guid Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens, UsualWay? Asked),
+            (ProductId Product, ProductClass Class, SurfaceMake Make, ScreenSchool Screens, UsualWay? Asked),
             Pick
         > known
     )

@@ -15,26 +15,22 @@ public sealed record ShelfRecords(IReadOnlyList<SpotTest> Tests, IReadOnlyList<M
     public bool IsEmpty => Tests.Count == 0 && Instructions.Count == 0;
 
     /// <summary>Whether anything is on record of a product on a surface.</summary>
-    public bool Mention(string surfaceId, Guid productId) =>
-        Tests.Any(test =>
-            test.ProductId == productId && test.SurfaceIds.Contains(surfaceId, StringComparer.Ordinal)
-        )
+    public bool Mention(SurfaceId surfaceId, ProductId productId) =>
+        Tests.Any(test => test.ProductId == productId && test.SurfaceIds.Contains(surfaceId))
         || Instructions.Any(one =>
             (one.SurfaceId ?? surfaceId) == surfaceId && (one.ProductId ?? productId) == productId
         );
 
     /// <summary>The circumstances with what is on record for a surface, a product and a strength filled in.</summary>
     /// <remarks>A test passed at a strength holds for that one and every thinner one. A test failed holds for every strength, until a thinner mixture has been tried and has passed: nobody is led to try the next thinner one unasked. At one strength a fail outweighs a pass, and a maker who forbids one who allows.</remarks>
-    public UseContext Fill(UseContext context, string surfaceId, Guid productId, Strength strength)
+    public UseContext Fill(UseContext context, SurfaceId surfaceId, ProductId productId, Strength strength)
     {
         if (IsEmpty)
         {
             return context;
         }
 
-        var tests = Tests.Where(test =>
-            test.ProductId == productId && test.SurfaceIds.Contains(surfaceId, StringComparer.Ordinal)
-        );
+        var tests = Tests.Where(test => test.ProductId == productId && test.SurfaceIds.Contains(surfaceId));
         SpotResult spot =
             tests.Any(test => !test.Passed && test.Strength <= strength) ? SpotResult.Failed
             : tests.Any(test => test.Passed && test.Strength >= strength) ? SpotResult.Passed
@@ -58,8 +54,8 @@ public sealed record ShelfRecords(IReadOnlyList<SpotTest> Tests, IReadOnlyList<M
 /// <param name="Passed">Whether towel and spot stayed as they were.</param>
 /// <param name="At">When.</param>
 public sealed record SpotTest(
-    IReadOnlyList<string> SurfaceIds,
-    Guid ProductId,
+    IReadOnlyList<SurfaceId> SurfaceIds,
+    ProductId ProductId,
     Strength Strength,
     bool Passed,
     DateTimeOffset At
@@ -70,7 +66,7 @@ public sealed record SpotTest(
 /// <param name="ProductId">The product it is about; null for every product.</param>
 /// <param name="Allows">Whether it allows or forbids.</param>
 /// <param name="Note">Where it stands and what it says.</param>
-public sealed record MakerInstruction(string? SurfaceId, Guid? ProductId, bool Allows, string Note)
+public sealed record MakerInstruction(SurfaceId? SurfaceId, ProductId? ProductId, bool Allows, string Note)
 {
     /// <summary>The longest note, in characters.</summary>
     public const int LongestNote = 300;

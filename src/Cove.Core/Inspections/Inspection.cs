@@ -13,7 +13,7 @@ namespace Cove.Core.Inspections;
 /// <param name="Spread">How far results scatter: the standard deviation of the logarithm of the level. Cove's own choice.</param>
 /// <param name="Takes">How long one look takes.</param>
 public sealed record Inspection(
-    string Id,
+    InspectionId Id,
     string Name,
     string How,
     IReadOnlyList<InspectionResult> Results,
@@ -29,7 +29,7 @@ public sealed record Inspection(
 
     /// <summary>The care tasks whose level it tells. Each says so itself; see <see cref="CareTask.Checks"/>.</summary>
     public IReadOnlyList<CareTask> Tasks =>
-        field ??= [.. CareTasks.All.Where(task => task.Checks.Contains(Id, StringComparer.Ordinal))];
+        field ??= [.. CareTasks.All.Where(task => task.Checks.Contains(Id))];
 
     /// <summary>The tasks it tells of on a surface.</summary>
     public IEnumerable<CareTask> TasksOn(Surface surface) => Tasks.Where(task => task.Tends(surface));

@@ -142,7 +142,7 @@ public static class InspectionTable
     ];
 
     /// <summary>Finds an inspection; null when there is none of that id.</summary>
-    public static Inspection? Find(string id) => All.FirstOrDefault(inspection => inspection.Id == id);
+    public static Inspection? Find(InspectionId id) => All.FirstOrDefault(inspection => inspection.Id == id);
 
     /// <summary>The inspections that tell something of a surface.</summary>
     public static IReadOnlyList<Inspection> For(Surface surface) =>

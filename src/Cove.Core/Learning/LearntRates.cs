@@ -4,12 +4,12 @@ namespace Cove.Core.Learning;
 /// <remarks>Made by <see cref="RateLearning"/>.</remarks>
 public sealed class LearntRates
 {
-    private readonly IReadOnlyDictionary<string, RateBelief> tasks;
+    private readonly IReadOnlyDictionary<TaskId, RateBelief> tasks;
 
     /// <summary>Puts together what was learnt.</summary>
     /// <param name="car">What holds for a task that was never looked at.</param>
     /// <param name="tasks">What holds for those that were, by task id.</param>
-    public LearntRates(RateBelief car, IReadOnlyDictionary<string, RateBelief> tasks)
+    public LearntRates(RateBelief car, IReadOnlyDictionary<TaskId, RateBelief> tasks)
     {
         Car = car;
         this.tasks = tasks;
@@ -22,10 +22,10 @@ public sealed class LearntRates
     public RateBelief Car { get; }
 
     /// <summary>What is believed of each task that was looked at, by task id.</summary>
-    public IReadOnlyDictionary<string, RateBelief> Tasks => tasks;
+    public IReadOnlyDictionary<TaskId, RateBelief> Tasks => tasks;
 
     /// <summary>What is believed of a task.</summary>
-    public RateBelief Of(string taskId) => tasks.GetValueOrDefault(taskId, Car with { Looks = 0 });
+    public RateBelief Of(TaskId taskId) => tasks.GetValueOrDefault(taskId, Car with { Looks = 0 });
 }
 
 /// <summary>What is believed of a multiplier: a log-normal distribution.</summary>

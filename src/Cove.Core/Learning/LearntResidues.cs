@@ -11,28 +11,24 @@ public sealed class LearntResidues
 
     private static readonly RateBelief Prior = new(0, PriorSpread, 0);
 
-    private readonly IReadOnlyDictionary<string, RateBelief> methods;
+    private readonly IReadOnlyDictionary<MethodId, RateBelief> methods;
 
     /// <summary>Puts together what was learnt.</summary>
     /// <param name="methods">What holds, by method id.</param>
-    public LearntResidues(IReadOnlyDictionary<string, RateBelief> methods) => this.methods = methods;
+    public LearntResidues(IReadOnlyDictionary<MethodId, RateBelief> methods) => this.methods = methods;
 
     /// <summary>Before any look the evening after.</summary>
     public static LearntResidues Nothing { get; } = Learn([]);
 
     /// <summary>What was learnt, by method id.</summary>
-    public IReadOnlyDictionary<string, RateBelief> Methods => methods;
+    public IReadOnlyDictionary<MethodId, RateBelief> Methods => methods;
 
     /// <summary>What is believed of a method: 1 for what the table says, 2 for twice as much left.</summary>
-    public RateBelief Of(string methodId) => methods.GetValueOrDefault(methodId, Prior);
+    public RateBelief Of(MethodId methodId) => methods.GetValueOrDefault(methodId, Prior);
 
     /// <summary>Learns from all looks the evening after; their order does not matter.</summary>
     public static LearntResidues Learn(IEnumerable<ResidueEvidence> evidence) =>
-        new(
-            evidence
-                .GroupBy(one => one.MethodId, StringComparer.Ordinal)
-                .ToDictionary(method => method.Key, Belief, StringComparer.Ordinal)
-        );
+        new(evidence.GroupBy(one => one.MethodId).ToDictionary(method => method.Key, Belief));
 
     private static RateBelief Belief(IEnumerable<ResidueEvidence> looks)
     {

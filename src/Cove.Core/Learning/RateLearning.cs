@@ -21,13 +21,13 @@ public static class RateLearning
 
     /// <summary>Learns from all evidence on one car.</summary>
     /// <param name="evidence">What each look says, with the task it is about; in any order.</param>
-    public static LearntRates Learn(IEnumerable<(string TaskId, RateEvidence Evidence)> evidence)
+    public static LearntRates Learn(IEnumerable<(TaskId TaskId, RateEvidence Evidence)> evidence)
     {
         Seen[] tasks =
         [
             .. evidence
-                .GroupBy(one => one.TaskId, one => one.Evidence, StringComparer.Ordinal)
-                .OrderBy(task => task.Key, StringComparer.Ordinal)
+                .GroupBy(one => one.TaskId, one => one.Evidence)
+                .OrderBy(task => task.Key)
                 .Select(task => Sum(task.Key, task)),
         ];
 
@@ -38,7 +38,7 @@ public static class RateLearning
         int looks = tasks.Sum(task => task.Looks);
         return new LearntRates(
             new RateBelief(carMean, Math.Sqrt(carVariance + TaskVariance), looks),
-            tasks.ToDictionary(task => task.TaskId, Belief, StringComparer.Ordinal)
+            tasks.ToDictionary(task => task.TaskId, Belief)
         );
 
         RateBelief Belief(Seen task)
@@ -54,7 +54,7 @@ public static class RateLearning
     }
 
     /// <summary>All looks at a task as one: the mean weighed by precision.</summary>
-    private static Seen Sum(string taskId, IEnumerable<RateEvidence> looks)
+    private static Seen Sum(TaskId taskId, IEnumerable<RateEvidence> looks)
     {
         RateEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.Spread)];
         double precision = sorted.Sum(look => 1 / (look.Spread * look.Spread));
@@ -62,5 +62,5 @@ public static class RateLearning
         return new Seen(taskId, mean, 1 / precision, sorted.Sum(look => look.Looks));
     }
 
-    private sealed record Seen(string TaskId, double Mean, double Variance, int Looks);
+    private sealed record Seen(TaskId TaskId, double Mean, double Variance, int Looks);
 }

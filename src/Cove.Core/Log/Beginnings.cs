@@ -8,7 +8,7 @@ namespace Cove.Core.Log;
 /// <param name="At">From when on it is known. What is logged earlier does not touch it.</param>
 /// <param name="Key">The task and the surface.</param>
 /// <param name="Level">The level then.</param>
-public sealed record LevelBegan(Guid Id, DateTimeOffset At, CareKey Key, Level Level) : LogEntry(Id, At)
+public sealed record LevelBegan(EntryId Id, DateTimeOffset At, CareKey Key, Level Level) : LogEntry(Id, At)
 {
     /// <inheritdoc/>
     public override bool MovesLevels => true;
@@ -17,7 +17,7 @@ public sealed record LevelBegan(Guid Id, DateTimeOffset At, CareKey Key, Level L
 /// <summary>The owner had Cove forget what it had learnt of the car: earlier checks teach nothing any more. Levels that were seen stay.</summary>
 /// <param name="Id">Identifies the entry.</param>
 /// <param name="At">When. A check at this very instant is forgotten too.</param>
-public sealed record LearningForgotten(Guid Id, DateTimeOffset At) : LogEntry(Id, At)
+public sealed record LearningForgotten(EntryId Id, DateTimeOffset At) : LogEntry(Id, At)
 {
     /// <inheritdoc/>
     public override bool MovesLevels => true;

@@ -12,18 +12,18 @@ namespace Cove.Core.Log;
 internal static class LevelChanges
 {
     /// <summary>The tasks that an entry did: its own, and those that its methods do as well.</summary>
-    public static IEnumerable<string> TasksDoneBy(TaskDone done) =>
+    public static IEnumerable<TaskId> TasksDoneBy(TaskDone done) =>
         done
             .Methods.SelectMany(method => MethodLibrary.Find(method.MethodId)?.AlsoDoes ?? [])
             .Prepend(done.TaskId)
-            .Distinct(StringComparer.Ordinal);
+            .Distinct();
 
     /// <summary>What doing a task did on a surface.</summary>
     /// <param name="done">The entry.</param>
     /// <param name="task">The task: the entry's own, or one done with it.</param>
     /// <param name="surfaceId">The surface.</param>
     /// <param name="residues">What has been learnt of what cleaning leaves on glass.</param>
-    public static Cleaned Of(TaskDone done, CareTask task, string surfaceId, LearntResidues residues) =>
+    public static Cleaned Of(TaskDone done, CareTask task, SurfaceId surfaceId, LearntResidues residues) =>
         new(done.At, done.Removed)
         {
             Film = task.BeginsAnew || !done.CameClean ? null : FilmBy(done, surfaceId, residues),
@@ -56,9 +56,9 @@ internal static class LevelChanges
         InspectionTable.Find(entry.InspectionId) is { JudgesCleaning: true };
 
     /// <summary>What a cleaning took of the film on a pane; null where the method is not known or none for glass.</summary>
-    private static FilmCleaning? FilmBy(TaskDone done, string surfaceId, LearntResidues residues) =>
+    private static FilmCleaning? FilmBy(TaskDone done, SurfaceId surfaceId, LearntResidues residues) =>
         done
-            .Methods.Where(method => method.SurfaceIds.Contains(surfaceId, StringComparer.Ordinal))
+            .Methods.Where(method => method.SurfaceIds.Contains(surfaceId))
             .Select(method =>
                 GlassMethods.Find(method.MethodId) is { } glass
                     ? new FilmCleaning(

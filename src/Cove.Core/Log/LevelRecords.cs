@@ -13,12 +13,12 @@ namespace Cove.Core.Log;
 internal sealed class LevelRecords
 {
     private readonly LogEntry[] entries;
-    private readonly ILookup<string, TaskDone> done;
-    private readonly ILookup<string, LogEntry> onSurface;
+    private readonly ILookup<TaskId, TaskDone> done;
+    private readonly ILookup<SurfaceId, LogEntry> onSurface;
     private readonly Dictionary<CareKey, LevelBegan> began = [];
 
     /// <summary>The cleanings of each task that did the same on every surface.</summary>
-    private readonly Dictionary<string, Cleaned[]> cleanings = new(StringComparer.Ordinal);
+    private readonly Dictionary<TaskId, Cleaned[]> cleanings = [];
 
     /// <summary>Sorts a log.</summary>
     /// <param name="vehicle">The car.</param>
@@ -29,10 +29,10 @@ internal sealed class LevelRecords
         done = entries
             .OfType<TaskDone>()
             .SelectMany(entry => LevelChanges.TasksDoneBy(entry).Select(taskId => (taskId, entry)))
-            .ToLookup(pair => pair.taskId, pair => pair.entry, StringComparer.Ordinal);
+            .ToLookup(pair => pair.taskId, pair => pair.entry);
         onSurface = entries
             .SelectMany(entry => SurfacesOf(entry).Select(surfaceId => (surfaceId, entry)))
-            .ToLookup(pair => pair.surfaceId, pair => pair.entry, StringComparer.Ordinal);
+            .ToLookup(pair => pair.surfaceId, pair => pair.entry);
         foreach (LevelBegan entry in entries.OfType<LevelBegan>())
         {
             began[entry.Key] = entry;
@@ -137,11 +137,11 @@ internal sealed class LevelRecords
         }
     }
 
-    private static IEnumerable<string> SurfacesOf(LogEntry entry) =>
+    private static IEnumerable<SurfaceId> SurfacesOf(LogEntry entry) =>
         entry switch
         {
-            Happened happened => happened.SurfaceIds.Distinct(StringComparer.Ordinal),
-            Checked look => look.SurfaceIds.Distinct(StringComparer.Ordinal),
+            Happened happened => happened.SurfaceIds.Distinct(),
+            Checked look => look.SurfaceIds.Distinct(),
             _ => [],
         };
 }

@@ -4,16 +4,16 @@ namespace Cove.Core.Log;
 /// <remarks>The set is closed: each kind of entry is a record of its own with what belongs to it. An entry may lie in the past or in an imagined future; nothing in it tells the two apart.</remarks>
 public abstract record LogEntry
 {
-    private protected LogEntry(Guid id, DateTimeOffset at) => (Id, At) = (id, at);
+    private protected LogEntry(EntryId id, DateTimeOffset at) => (Id, At) = (id, at);
 
     /// <summary>Identifies the entry.</summary>
-    public Guid Id { get; init; }
+    public EntryId Id { get; init; }
 
     /// <summary>When it was done, happened or was seen.</summary>
     public DateTimeOffset At { get; init; }
 
     /// <summary>The run it was made in; null when it was not made in one.</summary>
-    public Guid? RunId { get; init; }
+    public RunId? RunId { get; init; }
 
     /// <summary>The owner's note; may be empty.</summary>
     public string Note { get; init; } = string.Empty;

@@ -18,7 +18,10 @@ public static class Reminders
     public static readonly TimeSpan Reach = TimeSpan.FromDays(14);
 
     /// <summary>The task whose cleaning shows only in the dark.</summary>
-    private const string NightTask = "windscreen";
+    private static readonly TaskId NightTask = "windscreen";
+
+    /// <summary>The pane that is looked through in the dark.</summary>
+    private static readonly SurfaceId NightPane = "windscreen";
 
     /// <summary>The reminders that stand at an instant, the earliest first. Some may not be due yet; see <see cref="Reminder.IsDueAt"/>.</summary>
     /// <param name="log">The log of a car, at least what lies within <see cref="Reach"/>; in any order.</param>
@@ -60,7 +63,8 @@ public static class Reminders
 
     /// <summary>Whether a check answers how the glass is in the dark: the night check itself, or a glance through the windscreen at a lamp.</summary>
     private static bool TellsOfTheNight(Checked look) =>
-        LevelChanges.JudgesCleaning(look) || look is { InspectionId: "glare", SurfaceIds: [NightTask] };
+        LevelChanges.JudgesCleaning(look)
+        || (look.InspectionId == "glare" && look.SurfaceIds is [var pane] && pane == NightPane);
 
     private static DateTimeOffset EveningAfter(DateTimeOffset at, TimeZoneInfo zone)
     {
@@ -74,7 +78,7 @@ public static class Reminders
 /// <param name="EntryId">The entry of the log it follows from.</param>
 /// <param name="TaskId">The task that was done.</param>
 /// <param name="From">From when on it is due.</param>
-public sealed record Reminder(ReminderKind Kind, Guid EntryId, string TaskId, DateTimeOffset From)
+public sealed record Reminder(ReminderKind Kind, EntryId EntryId, TaskId TaskId, DateTimeOffset From)
 {
     /// <summary>Whether it is due.</summary>
     public bool IsDueAt(DateTimeOffset now) => now >= From;

@@ -159,8 +159,8 @@ public sealed class Replay
             _ => new Replay(vehicle, usage, tracks, new Chain(entry, log), taughtSince, Residues, learnt),
         };
 
-    private IEnumerable<CareKey> On(IReadOnlyList<string> surfaceIds) =>
-        tracks.Keys.Where(key => surfaceIds.Contains(key.SurfaceId, StringComparer.Ordinal));
+    private IEnumerable<CareKey> On(IReadOnlyList<SurfaceId> surfaceIds) =>
+        tracks.Keys.Where(key => surfaceIds.Contains(key.SurfaceId));
 
     /// <summary>The replay after some levels have changed; null when one of them cannot simply go on.</summary>
     private Replay? Step(LogEntry entry, IEnumerable<(CareKey Key, CareChange Change)> changes)

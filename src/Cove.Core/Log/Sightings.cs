@@ -8,8 +8,12 @@ namespace Cove.Core.Log;
 /// <param name="At">When.</param>
 /// <param name="EventId">What happened.</param>
 /// <param name="SurfaceIds">The surfaces it touched.</param>
-public sealed record Happened(Guid Id, DateTimeOffset At, string EventId, IReadOnlyList<string> SurfaceIds)
-    : LogEntry(Id, At)
+public sealed record Happened(
+    EntryId Id,
+    DateTimeOffset At,
+    EventId EventId,
+    IReadOnlyList<SurfaceId> SurfaceIds
+) : LogEntry(Id, At)
 {
     /// <inheritdoc/>
     public override bool MovesLevels => true;
@@ -23,11 +27,11 @@ public sealed record Happened(Guid Id, DateTimeOffset At, string EventId, IReadO
 /// <param name="ResultId">What was seen.</param>
 /// <param name="SurfaceIds">Where.</param>
 public sealed record Checked(
-    Guid Id,
+    EntryId Id,
     DateTimeOffset At,
-    string InspectionId,
+    InspectionId InspectionId,
     string ResultId,
-    IReadOnlyList<string> SurfaceIds
+    IReadOnlyList<SurfaceId> SurfaceIds
 ) : LogEntry(Id, At)
 {
     /// <inheritdoc/>
@@ -43,12 +47,12 @@ public sealed record Checked(
 /// <param name="SurfaceIds">The surfaces it speaks for: the one it was made on, and others of the same make.</param>
 /// <param name="Passed">Whether towel and spot stayed as they were.</param>
 public sealed record SpotTested(
-    Guid Id,
+    EntryId Id,
     DateTimeOffset At,
-    Guid ProductId,
+    ProductId ProductId,
     string ProductName,
     Strength Strength,
-    IReadOnlyList<string> SurfaceIds,
+    IReadOnlyList<SurfaceId> SurfaceIds,
     bool Passed
 ) : LogEntry(Id, At)
 {
@@ -62,15 +66,15 @@ public sealed record SpotTested(
 /// <param name="FindingId">What was found.</param>
 /// <param name="SurfaceIds">The pane.</param>
 public sealed record StreakTested(
-    Guid Id,
+    EntryId Id,
     DateTimeOffset At,
     string FindingId,
-    IReadOnlyList<string> SurfaceIds
+    IReadOnlyList<SurfaceId> SurfaceIds
 ) : LogEntry(Id, At);
 
 /// <summary>The owner recorded what a maker says of a product or a surface. It changes no level; what it means for safety is read by <see cref="ShelfRecords"/>.</summary>
 /// <param name="Id">Identifies the entry.</param>
 /// <param name="At">When it was recorded.</param>
 /// <param name="Instruction">What it says.</param>
-public sealed record InstructionRecorded(Guid Id, DateTimeOffset At, MakerInstruction Instruction)
+public sealed record InstructionRecorded(EntryId Id, DateTimeOffset At, MakerInstruction Instruction)
     : LogEntry(Id, At);

@@ -8,7 +8,7 @@ namespace Cove.Core.Log;
 /// <param name="At">When it was finished.</param>
 /// <param name="TaskId">The task.</param>
 /// <param name="Removed">The share of the level that went: all of it when the surfaces came clean.</param>
-public sealed record TaskDone(Guid Id, DateTimeOffset At, string TaskId, Share Removed) : LogEntry(Id, At)
+public sealed record TaskDone(EntryId Id, DateTimeOffset At, TaskId TaskId, Share Removed) : LogEntry(Id, At)
 {
     /// <summary>How long it was planned to take.</summary>
     public TimeSpan Planned { get; init; }
@@ -36,7 +36,7 @@ public sealed record TaskDone(Guid Id, DateTimeOffset At, string TaskId, Share R
 /// <param name="Id">Identifies the entry.</param>
 /// <param name="At">When it was finished.</param>
 /// <param name="ChoreId">The chore.</param>
-public sealed record ChoreDone(Guid Id, DateTimeOffset At, string ChoreId) : LogEntry(Id, At)
+public sealed record ChoreDone(EntryId Id, DateTimeOffset At, TaskId ChoreId) : LogEntry(Id, At)
 {
     /// <summary>How long it was planned to take.</summary>
     public TimeSpan Planned { get; init; }
@@ -49,7 +49,7 @@ public sealed record ChoreDone(Guid Id, DateTimeOffset At, string ChoreId) : Log
 /// <param name="MethodId">The method.</param>
 /// <param name="Rounds">How often it was gone through; 1 or more.</param>
 /// <param name="SurfaceIds">The surfaces; none for a chore.</param>
-public sealed record MethodUsed(string MethodId, int Rounds, IReadOnlyList<string> SurfaceIds)
+public sealed record MethodUsed(MethodId MethodId, int Rounds, IReadOnlyList<SurfaceId> SurfaceIds)
 {
     /// <summary>A method that was used as planned.</summary>
     public static MethodUsed Of(MethodUse use) =>
@@ -61,7 +61,7 @@ public sealed record MethodUsed(string MethodId, int Rounds, IReadOnlyList<strin
 /// <param name="Name">What it was called then.</param>
 /// <param name="Strength">The strength.</param>
 /// <param name="Amount">How much of the product, without water.</param>
-public sealed record ProductUsed(Guid ProductId, string Name, Strength Strength, Quantity Amount)
+public sealed record ProductUsed(ProductId ProductId, string Name, Strength Strength, Quantity Amount)
 {
     /// <summary>Whether it came out of the bottles on the shelf. What a file brings in was taken elsewhere, or is counted already.</summary>
     public bool FromShelf { get; init; }

@@ -9,15 +9,15 @@ public sealed class ChorePaces
     private const double PriorSpread = 0.5;
     private const double Scatter = 0.4;
 
-    private readonly IReadOnlyDictionary<string, RateBelief> chores;
+    private readonly IReadOnlyDictionary<TaskId, RateBelief> chores;
 
-    private ChorePaces(IReadOnlyDictionary<string, RateBelief> chores) => this.chores = chores;
+    private ChorePaces(IReadOnlyDictionary<TaskId, RateBelief> chores) => this.chores = chores;
 
     /// <summary>Before any session with chores.</summary>
     public static ChorePaces Nothing { get; } = Learn([]);
 
     /// <summary>What is believed of a chore: 1 for as the table says, 2 for twice as long.</summary>
-    public RateBelief Of(string choreId) =>
+    public RateBelief Of(TaskId choreId) =>
         chores.GetValueOrDefault(choreId, new RateBelief(0, PriorSpread, 0));
 
     /// <summary>What a chore will take, in whole half minutes.</summary>
@@ -26,18 +26,14 @@ public sealed class ChorePaces
 
     /// <summary>Learns from the log; the order does not matter.</summary>
     /// <param name="done">Chores done, with the minutes each took. Those of nothing are left out.</param>
-    public static ChorePaces Learn(IEnumerable<(string ChoreId, TimeSpan Taken)> done) =>
+    public static ChorePaces Learn(IEnumerable<(TaskId ChoreId, TimeSpan Taken)> done) =>
         new(
             done.Where(one => one.Taken > TimeSpan.Zero && SessionChores.Find(one.ChoreId) is not null)
-                .GroupBy(one => one.ChoreId, one => one.Taken, StringComparer.Ordinal)
-                .ToDictionary(
-                    chore => chore.Key,
-                    chore => Belief(chore.Key, [.. chore]),
-                    StringComparer.Ordinal
-                )
+                .GroupBy(one => one.ChoreId, one => one.Taken)
+                .ToDictionary(chore => chore.Key, chore => Belief(chore.Key, [.. chore]))
         );
 
-    private static RateBelief Belief(string choreId, TimeSpan[] taken)
+    private static RateBelief Belief(TaskId choreId, TimeSpan[] taken)
     {
         double table = SessionChores.Find(choreId)!.Work.TotalSeconds;
         double weight = 1 / (Scatter * Scatter);

@@ -19,14 +19,14 @@ public static class MethodLibrary
         .. ProtectMethods.All,
     ];
 
-    private static readonly Dictionary<string, Method> ById = All.Select(one => one.Method)
+    private static readonly Dictionary<MethodId, Method> ById = All.Select(one => one.Method)
         .Concat(GlassMethods.All.Select(glass => glass.Method))
         .Append(PuttingBack.Mats)
         .Concat(SessionChores.All.Select(chore => chore.Method))
-        .ToDictionary(method => method.Id, StringComparer.Ordinal);
+        .ToDictionary(method => method.Id);
 
     /// <summary>Finds a method; null when there is none of that id.</summary>
-    public static Method? Find(string id) => ById.GetValueOrDefault(id);
+    public static Method? Find(MethodId id) => ById.GetValueOrDefault(id);
 
     /// <summary>Every method by which a task can be done on a surface, whatever the soil and the schools.</summary>
     /// <param name="task">The task.</param>

@@ -15,7 +15,7 @@ namespace Cove.Core.Methods;
 /// <param name="From">The hands of a session, this apart, from which on it is worth it. Cove's own choice.</param>
 /// <param name="Method">How it is done.</param>
 public sealed record SessionChore(
-    string Id,
+    TaskId Id,
     string Name,
     string ShortName,
     TimeSpan Work,
@@ -25,7 +25,7 @@ public sealed record SessionChore(
 )
 {
     /// <summary>The tasks of which one at least has to be part of the session; empty for any.</summary>
-    public IReadOnlyList<string> For { get; init; } = [];
+    public IReadOnlyList<TaskId> For { get; init; } = [];
 
     /// <summary>Whether the owner works in a way that asks for it.</summary>
     internal Func<WaysOfWorking, bool> When { get; init; } = _ => true;
@@ -37,7 +37,7 @@ public sealed record SessionChore(
     /// <param name="taskIds">The tasks of the session.</param>
     /// <param name="hands">What they take.</param>
     /// <param name="ways">How the owner likes to work.</param>
-    public bool IsNeededFor(IReadOnlyCollection<string> taskIds, TimeSpan hands, WaysOfWorking ways) =>
+    public bool IsNeededFor(IReadOnlyCollection<TaskId> taskIds, TimeSpan hands, WaysOfWorking ways) =>
         When(ways) && hands >= From && (For.Count == 0 || For.Any(taskIds.Contains));
 }
 
@@ -213,5 +213,5 @@ public static class SessionChores
     ];
 
     /// <summary>Finds a chore; null when there is none of that id.</summary>
-    public static SessionChore? Find(string id) => All.FirstOrDefault(chore => chore.Id == id);
+    public static SessionChore? Find(TaskId id) => All.FirstOrDefault(chore => chore.Id == id);
 }

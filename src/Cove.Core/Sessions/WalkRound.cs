@@ -31,13 +31,13 @@ public static class WalkRound
     public static WalkRoundPlan Plan(IReadOnlyList<UncertainLevel> levels, Cabin cabin)
     {
         var places = new SessionPlaces(cabin);
-        var zones = cabin.Zones.ToDictionary(zone => zone.Id, StringComparer.Ordinal);
+        var zones = cabin.Zones.ToDictionary(zone => zone.Id);
         var walk = cabin
             .Zones.Select((zone, at) => (zone.Id, at))
-            .ToDictionary(pair => pair.Id, pair => pair.at, StringComparer.Ordinal);
+            .ToDictionary(pair => pair.Id, pair => pair.at);
         var place = cabin
             .Surfaces.Select((surface, at) => (surface.Id, at))
-            .ToDictionary(pair => pair.Id, pair => pair.at, StringComparer.Ordinal);
+            .ToDictionary(pair => pair.Id, pair => pair.at);
         var byKey = levels.ToDictionary(level => level.Key);
         Candidate[] candidates =
         [
@@ -49,8 +49,8 @@ public static class WalkRound
                         .Select(inspection => CandidateOf(inspection, surface))
                 )
                 .OrderByDescending(candidate => candidate.Worth)
-                .ThenBy(candidate => candidate.Surface.Id, StringComparer.Ordinal)
-                .ThenBy(candidate => candidate.Inspection.Id, StringComparer.Ordinal),
+                .ThenBy(candidate => candidate.Surface.Id)
+                .ThenBy(candidate => candidate.Inspection.Id),
         ];
         var chosen = new List<Candidate>();
         foreach (Candidate candidate in candidates)
@@ -122,7 +122,7 @@ public static class WalkRound
         return (int)task.Stakes * task.Visible * level.Spread * Math.Exp(-off * off / 2);
     }
 
-    private sealed record Candidate(Inspection Inspection, Surface Surface, string Decides, double Worth);
+    private sealed record Candidate(Inspection Inspection, Surface Surface, TaskId Decides, double Worth);
 }
 
 /// <summary>A level of which one is not certain.</summary>
@@ -142,4 +142,4 @@ public sealed record WalkRoundPlan(IReadOnlyList<WalkRoundLook> Looks, TimeSpan 
 /// <param name="Surface">Where.</param>
 /// <param name="Zone">The door to look from.</param>
 /// <param name="DecidesTaskId">The task for which it decides most.</param>
-public sealed record WalkRoundLook(Inspection Inspection, Surface Surface, Zone Zone, string DecidesTaskId);
+public sealed record WalkRoundLook(Inspection Inspection, Surface Surface, Zone Zone, TaskId DecidesTaskId);

@@ -11,7 +11,7 @@ namespace Cove.Core.Stock;
 /// <param name="PerDay">For each product how much it takes a day on average; products that it does not use are left out.</param>
 /// <param name="Missing">Tasks for which nothing at hand is safe and suffices, with the class to buy.</param>
 public sealed record RoutineDemand(
-    IReadOnlyDictionary<Guid, Quantity> PerDay,
+    IReadOnlyDictionary<ProductId, Quantity> PerDay,
     IReadOnlyList<MissingProduct> Missing
 )
 {
@@ -28,7 +28,7 @@ public sealed record RoutineDemand(
         MethodBook? book = null
     )
     {
-        var perDay = new Dictionary<Guid, Quantity>();
+        var perDay = new Dictionary<ProductId, Quantity>();
         var missing = new List<MissingProduct>();
         foreach (CareItem item in ledger.Items)
         {

@@ -57,7 +57,7 @@ public static class ShoppingList
 /// <param name="Why">Why, as a sentence.</param>
 public sealed record ShoppingItem(
     string Name,
-    Guid? ProductId,
+    ProductId? ProductId,
     ProductClass Class,
     DateOnly By,
     decimal? Price,

@@ -7,7 +7,7 @@ namespace Cove.Core.Upkeep;
 /// <param name="Id">Short and stable; it is stored with log entries.</param>
 /// <param name="Name">What happened, as an owner would say it.</param>
 /// <param name="WholeCar">Whether it usually touches the whole car rather than one place.</param>
-public sealed record CareEvent(string Id, string Name, bool WholeCar = false)
+public sealed record CareEvent(EventId Id, string Name, bool WholeCar = false)
 {
     /// <summary>How much each task rises on the surfaces the event touches. Each task says so itself; see <see cref="CareTask.RaisedBy"/>.</summary>
     public IReadOnlyList<EventJump> Jumps =>
@@ -22,7 +22,7 @@ public sealed record CareEvent(string Id, string Name, bool WholeCar = false)
 /// <summary>What an event does to the level of one task.</summary>
 /// <param name="TaskId">The task.</param>
 /// <param name="Amount">By how much its level rises; above 0.</param>
-public sealed record EventJump(string TaskId, double Amount)
+public sealed record EventJump(TaskId TaskId, double Amount)
 {
     /// <summary>On glass, how much of it is oily film.</summary>
     public Share Oily { get; init; }
@@ -45,7 +45,7 @@ public static class CareEvents
     ];
 
     /// <summary>Finds an event; null when there is none of that id.</summary>
-    public static CareEvent? Find(string id) => All.FirstOrDefault(happening => happening.Id == id);
+    public static CareEvent? Find(EventId id) => All.FirstOrDefault(happening => happening.Id == id);
 
     /// <summary>The levels an event raises.</summary>
     /// <param name="happening">The event.</param>

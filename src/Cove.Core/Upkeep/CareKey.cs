@@ -3,4 +3,4 @@ namespace Cove.Core.Upkeep;
 /// <summary>Names a level: a care task on a surface of one vehicle.</summary>
 /// <param name="TaskId">The task.</param>
 /// <param name="SurfaceId">The surface.</param>
-public readonly record struct CareKey(string TaskId, string SurfaceId);
+public readonly record struct CareKey(TaskId TaskId, SurfaceId SurfaceId);

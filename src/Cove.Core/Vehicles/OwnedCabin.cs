@@ -9,27 +9,27 @@ internal static class OwnedCabin
     public static Cabin Of(Vehicle vehicle)
     {
         Cabin drawn = CabinBuilder.Build(vehicle.Layout);
-        var byId = vehicle.Surfaces.ToDictionary(surface => surface.Id, StringComparer.Ordinal);
+        var byId = vehicle.Surfaces.ToDictionary(surface => surface.Id);
         var parts = vehicle
             .Surfaces.Where(surface => surface.PartOf is not null)
-            .ToLookup(surface => surface.PartOf!, surface => surface.Id, StringComparer.Ordinal);
+            .ToLookup(surface => surface.PartOf!.Value, surface => surface.Id);
         Shape[] shapes =
         [
             .. drawn.Plan.Shapes.SelectMany(shape => Leaves(shape)).Where(shape => IsThere(shape.SurfaceId)),
         ];
-        var shown = shapes.Select(shape => shape.SurfaceId).ToHashSet(StringComparer.Ordinal);
+        var shown = shapes.Select(shape => shape.SurfaceId).ToHashSet();
         PlanMark[] marks =
         [
-            .. drawn.Plan.Marks.Where(mark => mark.SurfaceId is null || shown.Contains(mark.SurfaceId)),
+            .. drawn.Plan.Marks.Where(mark => mark.SurfaceId is null || shown.Contains(mark.SurfaceId.Value)),
         ];
         return new Cabin(vehicle.InCare(), drawn.Zones, drawn.Plan with { Shapes = shapes, Marks = marks });
 
         IEnumerable<Shape> Leaves(Shape shape)
         {
-            string[] ids = [.. parts[shape.SurfaceId]];
+            SurfaceId[] ids = [.. parts[shape.SurfaceId]];
             return ids.Length == 0 ? [shape] : PlanCut.Cut(shape, ids).SelectMany(Leaves);
         }
 
-        bool IsThere(string id) => byId.TryGetValue(id, out Surface? surface) && !surface.Absent;
+        bool IsThere(SurfaceId id) => byId.TryGetValue(id, out Surface? surface) && !surface.Absent;
     }
 }

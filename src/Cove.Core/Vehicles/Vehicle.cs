@@ -10,7 +10,7 @@ namespace Cove.Core.Vehicles;
 /// <param name="Layout">The answers its plan is drawn from.</param>
 /// <param name="Surfaces">Every surface on record, in the order an owner would walk past them; absent ones and those cut into parts included.</param>
 public sealed record Vehicle(
-    Guid Id,
+    VehicleId Id,
     string Name,
     string Description,
     CabinLayout Layout,
@@ -26,10 +26,7 @@ public sealed record Vehicle(
     /// <summary>The surfaces that are there and are cared for: neither absent nor cut into parts.</summary>
     public IReadOnlyList<Surface> InCare()
     {
-        var cut = Surfaces
-            .Select(surface => surface.PartOf)
-            .OfType<string>()
-            .ToHashSet(StringComparer.Ordinal);
+        var cut = Surfaces.Select(surface => surface.PartOf).OfType<SurfaceId>().ToHashSet();
         return [.. Surfaces.Where(surface => !surface.Absent && !cut.Contains(surface.Id))];
     }
 

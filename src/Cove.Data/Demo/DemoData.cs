@@ -156,7 +156,12 @@ public sealed class DemoData
     }
 
     /// <summary>Two spot tests on the seats, and what the handbook says of the screens.</summary>
-    private async Task Try(Guid vehicleId, DateTimeOffset now, TimeZoneInfo zone, CancellationToken cancel)
+    private async Task Try(
+        VehicleId vehicleId,
+        DateTimeOffset now,
+        TimeZoneInfo zone,
+        CancellationToken cancel
+    )
     {
         context.Log.AddRange(DemoEvents.SpotTests(now, zone).Select(test => LogRows.Of(test, vehicleId)));
 
@@ -176,7 +181,7 @@ public sealed class DemoData
     }
 
     private async Task Live(
-        Guid vehicleId,
+        VehicleId vehicleId,
         IReadOnlyList<DateTimeOffset> slots,
         IReadOnlyList<LogEntry> happenings,
         CancellationToken cancel

@@ -45,7 +45,7 @@ internal static class DemoEvents
     {
         DateTimeOffset at = At(now, zone, daysAgo, 18.5);
         return new SpotTested(
-            Guid.CreateVersion7(at),
+            EntryId.New(at),
             at,
             DemoShelf.IdOf(product),
             name,
@@ -68,13 +68,13 @@ internal static class DemoEvents
         DateTimeOffset now,
         TimeZoneInfo zone,
         int daysAgo,
-        string inspection,
+        InspectionId inspection,
         string result,
-        string surface
+        SurfaceId surface
     )
     {
         DateTimeOffset at = At(now, zone, daysAgo, 19.2);
-        return new Checked(Guid.CreateVersion7(at), at, inspection, result, [surface]);
+        return new Checked(EntryId.New(at), at, inspection, result, [surface]);
     }
 
     private static Happened Event(
@@ -82,13 +82,13 @@ internal static class DemoEvents
         TimeZoneInfo zone,
         int daysAgo,
         double hour,
-        string happening,
+        EventId happening,
         string note,
-        params string[] surfaces
+        params SurfaceId[] surfaces
     )
     {
         DateTimeOffset at = At(now, zone, daysAgo, hour);
-        return new Happened(Guid.CreateVersion7(at), at, happening, surfaces) { Note = note };
+        return new Happened(EntryId.New(at), at, happening, surfaces) { Note = note };
     }
 
     private static DateTimeOffset At(DateTimeOffset now, TimeZoneInfo zone, int daysAgo, double hour)

@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Cars;
 using Cove.Core.Choice;
 using Cove.Core.Log;
@@ -66,7 +65,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
             slot
         );
         SessionPlan plan = today.Session(minutes).Plan;
-        var entries = new Dictionary<string, LogEntry>(StringComparer.Ordinal);
+        var entries = new Dictionary<TaskId, LogEntry>();
         DateTimeOffset clock = slot;
         foreach (OrderedJob step in plan.Order.Steps)
         {
@@ -94,7 +93,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
                 )
                     is { } work
                     ? Done(work, today.Methods, clock, planned, taken)
-                    : new ChoreDone(Guid.CreateVersion7(clock), clock, job.TaskId)
+                    : new ChoreDone(EntryId.New(clock), clock, job.TaskId)
                     {
                         Planned = planned,
                         Taken = taken,
@@ -113,7 +112,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
         TimeSpan taken
     ) =>
         new(
-            Guid.CreateVersion7(at),
+            EntryId.New(at),
             at,
             work.Status.Item.Task.Id,
             random.NextDouble() < NotClean ? SessionRules.RemovedWhenNotClean : Share.All

@@ -104,7 +104,7 @@ internal sealed class DemoShelf(DateTimeOffset begun)
         };
 
     /// <summary>The id of a product by its place in the list, from 1; the same on every machine.</summary>
-    public static Guid IdOf(int number) => new($"00000000-0000-4000-9000-{number:D12}");
+    public static ProductId IdOf(int number) => new(new Guid($"00000000-0000-4000-9000-{number:D12}"));
 
     private Product Owned(
         int number,
@@ -121,7 +121,7 @@ internal sealed class DemoShelf(DateTimeOffset begun)
 
     private Bottle Bottle(int number, int place, double size, double left, decimal? price) =>
         new(
-            new Guid($"00000000-0000-4000-a000-{(number * 100) + place:D12}"),
+            new BottleId(new Guid($"00000000-0000-4000-a000-{(number * 100) + place:D12}")),
             new Quantity(size),
             new Quantity(left),
             begun

@@ -2,7 +2,6 @@ using System.Collections;
 using System.ComponentModel.DataAnnotations;
 using System.Reflection;
 using System.Text.Json;
-using Cove.Core;
 
 namespace Cove.Data;
 

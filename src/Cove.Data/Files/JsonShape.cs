@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
-using Cove.Core;
 
 namespace Cove.Data;
 

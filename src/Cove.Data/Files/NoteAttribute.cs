@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core;
 
 namespace Cove.Data;
 

@@ -148,7 +148,7 @@ public sealed record ProductDocument
     /// <param name="id">The id of the product.</param>
     /// <param name="now">The present instant, for bottles that have not been measured before.</param>
     /// <exception cref="InvalidOperationException">A strength cannot be read; see <see cref="UnreadStrengths"/>.</exception>
-    public Product ToProduct(Guid id, DateTimeOffset now) =>
+    public Product ToProduct(ProductId id, DateTimeOffset now) =>
         new(
             id,
             Name.Trim(),
@@ -235,7 +235,12 @@ public sealed record BottleDocument
         };
 
     internal Bottle ToBottle(DateTimeOffset now) =>
-        new(Id ?? Guid.CreateVersion7(now), new Quantity(Size), new Quantity(Left), MeasuredAt ?? now)
+        new(
+            Id is { } id ? new BottleId(id) : BottleId.New(now),
+            new Quantity(Size),
+            new Quantity(Left),
+            MeasuredAt ?? now
+        )
         {
             Price = Price,
             Bought = Bought,

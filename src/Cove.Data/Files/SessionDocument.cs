@@ -84,7 +84,7 @@ public sealed record StepDocument
     public static StepDocument Of(RunStep step) =>
         new()
         {
-            Task = step.TaskId,
+            Task = step.TaskId.Value,
             Name = step.Name,
             PutsBack = step.PutsBack,
             PlannedSeconds = Seconds(step.Planned),
@@ -138,7 +138,7 @@ public sealed record StepSurfaceDocument
     public static StepSurfaceDocument Of(StepSurface surface) =>
         new()
         {
-            Id = surface.Id,
+            Id = surface.Id.Value,
             ShortName = surface.ShortName,
             Ground = surface.Ground,
             HowToReach = surface.HowToReach,
@@ -203,7 +203,7 @@ public sealed record StepProductDocument
     /// <summary>Reads it back.</summary>
     public StepProduct ToProduct() =>
         new(
-            Id,
+            new ProductId(Id),
             Name,
             Core.Catalogue.Amounts.Strength.FromShare(Strength),
             Application,

@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text.Json;
-using Cove.Core;
 using Cove.Core.Catalogue.Products;
 
 namespace Cove.Data;
@@ -265,7 +264,7 @@ public static class ShelfCsv
                 Flaw[] wrong = [.. Annotations.Check(document), .. document.UnreadStrengths()];
                 if (wrong.Length == 0)
                 {
-                    Product product = document.ToProduct(Guid.CreateVersion7(now), now);
+                    Product product = document.ToProduct(ProductId.New(now), now);
                     wrong = [.. ProductRules.Check(product, today)];
                     read.Add(product);
                 }
@@ -390,7 +389,7 @@ public static class ShelfCsv
             try
             {
                 return ProductDocument.Of(
-                    Product.OfClass(Guid.Empty, string.Empty, Choice<ProductClass>(CellOf(row, "class")))
+                    Product.OfClass(default, string.Empty, Choice<ProductClass>(CellOf(row, "class")))
                 );
             }
             catch (FormatException)

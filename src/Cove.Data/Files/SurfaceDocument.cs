@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core;
 using Cove.Core.Vehicles.Edits;
 using Cove.Core.Vehicles.Surfaces;
 
@@ -64,17 +63,17 @@ public sealed record SurfaceDocument
     public static SurfaceDocument Of(Surface surface) =>
         new()
         {
-            Id = surface.Id,
+            Id = surface.Id.Value,
             Name = surface.Name,
             ShortName = surface.ShortName,
             Kind = surface.Kind,
             Material = surface.Material,
             Finish = surface.Finish,
             SquareMetres = surface.Area.SquareMetres,
-            Zone = surface.ZoneId,
+            Zone = surface.ZoneId.Value,
             Exposure = surface.Exposure.Value,
             Facts = FactsOf(surface.Facts),
-            PartOf = surface.PartOf,
+            PartOf = surface.PartOf?.Value,
             Absent = surface.Absent,
             Wear = surface.Wear,
         };
@@ -95,7 +94,7 @@ public sealed record SurfaceDocument
             FactsOf(Facts)
         )
         {
-            PartOf = PartOf,
+            PartOf = PartOf is { } whole ? new SurfaceId(whole) : default(SurfaceId?),
             Absent = Absent,
             Wear = Wear,
         };

@@ -220,13 +220,14 @@ public sealed record LoggedMethodDocument
     public static LoggedMethodDocument Of(MethodUsed method) =>
         new()
         {
-            Method = method.MethodId,
+            Method = method.MethodId.Value,
             Rounds = method.Rounds,
-            Surfaces = method.SurfaceIds,
+            Surfaces = [.. method.SurfaceIds.Select(surface => surface.Value)],
         };
 
     /// <summary>Reads it back.</summary>
-    public MethodUsed ToMethod() => new(Method, Rounds, Surfaces);
+    public MethodUsed ToMethod() =>
+        new(Method, Rounds, [.. Surfaces.Select(surface => new SurfaceId(surface))]);
 }
 
 /// <summary>A product as an entry of the log names it.</summary>

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Cove.Core;
 
 namespace Cove.Data;
 

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Cove.Core;
 using Cove.Core.Inspections;
 using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;

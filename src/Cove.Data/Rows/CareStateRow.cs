@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Log;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
@@ -31,7 +30,7 @@ internal sealed class CareStateRow : OwnedRow
     public CareKey Key => new(TaskId, SurfaceId);
 
     /// <summary>The entry with which the record of the level begins.</summary>
-    public LevelBegan Beginning => new(Guid.Empty, StartAt, Key, new Level(StartLevel));
+    public LevelBegan Beginning => new(default, StartAt, Key, new Level(StartLevel));
 
     public CareState State
     {
@@ -40,11 +39,11 @@ internal sealed class CareStateRow : OwnedRow
     }
 
     /// <summary>A level that has not changed since it started.</summary>
-    public static CareStateRow Starting(string taskId, string surfaceId, Level level, DateTimeOffset from) =>
+    public static CareStateRow Starting(CareKey key, Level level, DateTimeOffset from) =>
         new()
         {
-            TaskId = taskId,
-            SurfaceId = surfaceId,
+            TaskId = key.TaskId.Value,
+            SurfaceId = key.SurfaceId.Value,
             StartAt = from,
             StartLevel = level.Value,
             ChangedAt = from,
@@ -64,10 +63,9 @@ internal sealed class CareStateRow : OwnedRow
             .. CareBook
                 .For(vehicle.ToVehicle())
                 .SelectMany(item =>
-                    item.Surfaces.Where(surface => !known.Contains(new CareKey(item.Task.Id, surface.Id)))
-                        .Select(surface =>
-                            Starting(item.Task.Id, surface.Id, start(item.Task, surface), from)
-                        )
+                    item.Surfaces.Select(surface => (Key: new CareKey(item.Task.Id, surface.Id), surface))
+                        .Where(one => !known.Contains(one.Key))
+                        .Select(one => Starting(one.Key, start(item.Task, one.surface), from))
                 ),
         ];
     }

@@ -26,7 +26,7 @@ internal sealed class LearntRow : OwnedRow
                 .Append((Id: Car, Belief: learnt.Car))
                 .Select(one => new LearntRow
                 {
-                    TaskId = one.Id,
+                    TaskId = one.Id.Value,
                     LogMean = one.Belief.LogMean,
                     Spread = one.Belief.Spread,
                     Looks = one.Belief.Looks,
@@ -37,7 +37,7 @@ internal sealed class LearntRow : OwnedRow
             ? new LearntRates(
                 car.ToBelief(),
                 rows.Where(row => row.TaskId != Car)
-                    .ToDictionary(row => row.TaskId, row => row.ToBelief(), StringComparer.Ordinal)
+                    .ToDictionary(row => new TaskId(row.TaskId), row => row.ToBelief())
             )
             : LearntRates.Nothing;
 

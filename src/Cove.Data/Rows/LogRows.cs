@@ -1,5 +1,3 @@
-using System.Text.Json;
-using Cove.Core;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Log;
 using Cove.Core.Methods.Glass;
@@ -18,7 +16,7 @@ internal static class LogRows
     private const string Table = "Log";
 
     /// <summary>A new row for an entry.</summary>
-    public static LogRow Of(LogEntry entry, Guid vehicleId)
+    public static LogRow Of(LogEntry entry, VehicleId vehicleId)
     {
         var row = new LogRow { Id = entry.Id, VehicleId = vehicleId };
         Put(row, entry);
@@ -36,7 +34,7 @@ internal static class LogRows
         switch (entry)
         {
             case TaskDone done:
-                row.Subject = done.TaskId;
+                row.Subject = done.TaskId.Value;
                 row.Removed = done.Removed.Value;
                 (row.PlannedSeconds, row.TakenSeconds) = (Seconds(done.Planned), Seconds(done.Taken));
                 // How it was done never changes; what could not be read of it is not written over.
@@ -45,15 +43,15 @@ internal static class LogRows
                 PutProducts(row, done.Products);
                 break;
             case ChoreDone chore:
-                row.Subject = chore.ChoreId;
+                row.Subject = chore.ChoreId.Value;
                 (row.PlannedSeconds, row.TakenSeconds) = (Seconds(chore.Planned), Seconds(chore.Taken));
                 break;
             case Happened happened:
-                row.Subject = happened.EventId;
+                row.Subject = happened.EventId.Value;
                 row.SurfaceIds = Lines(happened.SurfaceIds);
                 break;
             case Checked look:
-                (row.Subject, row.Result) = (look.InspectionId, look.ResultId);
+                (row.Subject, row.Result) = (look.InspectionId.Value, look.ResultId);
                 row.SurfaceIds = Lines(look.SurfaceIds);
                 break;
             case SpotTested test:
@@ -78,7 +76,7 @@ internal static class LogRows
     public static LogEntry ToEntry(this LogRow row) =>
         Typed(row) with
         {
-            RunId = row.RunId,
+            RunId = row.RunId is { } run ? new RunId(run) : null,
             Note = row.Note,
             UndoneAt = row.UndoneAt,
         };
@@ -92,14 +90,19 @@ internal static class LogRows
         [.. rows.Select(row => UnreadableRowException.Try(row.ToSaved)).OfType<SavedEntry>()];
 
     /// <summary>An entry with what the store keeps beside it.</summary>
-    public static SavedEntry ToSaved(this LogRow row) => new(row.ToEntry(), row.VehicleId, row.Version);
+    public static SavedEntry ToSaved(this LogRow row) =>
+        new(row.ToEntry(), new VehicleId(row.VehicleId), row.Version);
 
     private static LogEntry Typed(LogRow row)
     {
-        string[] surfaces = row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n');
+        var id = new EntryId(row.Id);
+        SurfaceId[] surfaces =
+            row.SurfaceIds.Length == 0
+                ? []
+                : [.. row.SurfaceIds.Split('\n').Select(surface => new SurfaceId(surface))];
         return KnownWord.Check(row.Kind, Table, row.Id) switch
         {
-            LogEntryKind.Care => new TaskDone(row.Id, row.At, row.Subject, new Share(row.Removed))
+            LogEntryKind.Care => new TaskDone(id, row.At, row.Subject, new Share(row.Removed))
             {
                 Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
                 Taken = TimeSpan.FromSeconds(row.TakenSeconds),
@@ -107,37 +110,43 @@ internal static class LogRows
                 Products = [.. row.Products.OrderBy(one => one.Position).Select(one => one.ToUsed())],
                 AnsweredAt = row.SettledAt,
             },
-            LogEntryKind.Chore => new ChoreDone(row.Id, row.At, row.Subject)
+            LogEntryKind.Chore => new ChoreDone(id, row.At, row.Subject)
             {
                 Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
                 Taken = TimeSpan.FromSeconds(row.TakenSeconds),
             },
-            LogEntryKind.Event => new Happened(row.Id, row.At, row.Subject, surfaces),
-            LogEntryKind.Look => new Checked(row.Id, row.At, row.Subject, row.Result, surfaces),
+            LogEntryKind.Event => new Happened(id, row.At, row.Subject, surfaces),
+            LogEntryKind.Look => new Checked(id, row.At, row.Subject, row.Result, surfaces),
             LogEntryKind.SpotTest when row.Products is [var tested, ..] => new SpotTested(
-                row.Id,
+                id,
                 row.At,
-                tested.ProductId,
+                new ProductId(tested.ProductId),
                 tested.Name,
                 Strength.FromShare(tested.Strength),
                 surfaces,
                 row.Result == SpotPassed
             ),
-            LogEntryKind.Note => new StreakTested(row.Id, row.At, row.Result, surfaces),
+            LogEntryKind.Note => new StreakTested(id, row.At, row.Result, surfaces),
             _ => throw new UnreadableRowException(Table, $"{row.Id}"),
         };
     }
 
     /// <summary>How a task was done, as it stands in a row; empty when that is not known.</summary>
     public static string JsonOf(IReadOnlyList<MethodUsed> methods) =>
-        methods.Count == 0 ? string.Empty : JsonSerializer.Serialize(methods);
+        methods.Count == 0 ? string.Empty : StoredJson.Write(methods.Select(StoredMethod.Of));
 
     /// <summary>How a task was done. That is a detail: an entry whose detail cannot be read still says that it was done.</summary>
     public static IReadOnlyList<MethodUsed> MethodsOf(LogRow row) =>
         row.MethodsJson.Length == 0
             ? []
-            : UnreadableRowException.Try(() => StoredJson.Read<MethodUsed[]>(row.MethodsJson, Table, row.Id))
-                ?? [];
+            : UnreadableRowException.Try(() =>
+                StoredJson.Read<StoredMethod[], MethodUsed[]>(
+                    row.MethodsJson,
+                    Table,
+                    row.Id,
+                    methods => [.. methods.Select(method => method.ToMethod())]
+                )
+            ) ?? [];
 
     private static void PutProducts(LogRow row, IReadOnlyList<ProductUsed> products)
     {
@@ -147,7 +156,7 @@ internal static class LogRows
         }
     }
 
-    private static string Lines(IEnumerable<string> surfaceIds) => string.Join('\n', surfaceIds);
+    private static string Lines(IEnumerable<SurfaceId> surfaceIds) => string.Join('\n', surfaceIds);
 
     private static int Seconds(TimeSpan span) => (int)Math.Round(span.TotalSeconds);
 }

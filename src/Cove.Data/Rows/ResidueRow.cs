@@ -15,11 +15,11 @@ internal sealed class ResidueRow : OwnedRow
 
     public int Looks { get; set; }
 
-    public static IEnumerable<ResidueRow> Of(Guid vehicleId, LearntResidues learnt) =>
+    public static IEnumerable<ResidueRow> Of(VehicleId vehicleId, LearntResidues learnt) =>
         learnt.Methods.Select(method => new ResidueRow
         {
             VehicleId = vehicleId,
-            MethodId = method.Key,
+            MethodId = method.Key.Value,
             LogMean = method.Value.LogMean,
             Spread = method.Value.Spread,
             Looks = method.Value.Looks,
@@ -28,9 +28,8 @@ internal sealed class ResidueRow : OwnedRow
     public static LearntResidues ToResidues(IEnumerable<ResidueRow> rows) =>
         new(
             rows.ToDictionary(
-                row => row.MethodId,
-                row => new RateBelief(row.LogMean, row.Spread, row.Looks),
-                StringComparer.Ordinal
+                row => new MethodId(row.MethodId),
+                row => new RateBelief(row.LogMean, row.Spread, row.Looks)
             )
         );
 }

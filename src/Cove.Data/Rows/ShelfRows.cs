@@ -29,7 +29,7 @@ internal sealed class ProductRow : OwnedRow
                 DetailsJson,
                 "Products",
                 Id,
-                document => document.ToProduct(Id, DateTimeOffset.UnixEpoch)
+                document => document.ToProduct(new ProductId(Id), DateTimeOffset.UnixEpoch)
             );
         set => DetailsJson = StoredJson.Write(ProductDocument.Of(value));
     }
@@ -88,7 +88,12 @@ internal sealed class ProductUseRow : OwnedRow
         };
 
     public ProductUsed ToUsed() =>
-        new(ProductId, Name, Core.Catalogue.Amounts.Strength.FromShare(Strength), new Quantity(Amount))
+        new(
+            new ProductId(ProductId),
+            Name,
+            Core.Catalogue.Amounts.Strength.FromShare(Strength),
+            new Quantity(Amount)
+        )
         {
             FromShelf = Taken,
         };
@@ -111,5 +116,11 @@ internal sealed class InstructionRow : OwnedRow
 
     public DateTimeOffset At { get; set; }
 
-    public MakerInstruction ToInstruction() => new(SurfaceId, ProductId, Allows, Note);
+    public MakerInstruction ToInstruction() =>
+        new(
+            SurfaceId is { } surface ? new SurfaceId(surface) : default(SurfaceId?),
+            ProductId is { } product ? new ProductId(product) : null,
+            Allows,
+            Note
+        );
 }

@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Data.Rows;
@@ -38,7 +37,7 @@ internal sealed class SurfaceRow : OwnedRow
     public static SurfaceRow Of(Surface surface, int position) =>
         new()
         {
-            SurfaceId = surface.Id,
+            SurfaceId = surface.Id.Value,
             Position = position,
             Name = surface.Name,
             ShortName = surface.ShortName,
@@ -46,10 +45,10 @@ internal sealed class SurfaceRow : OwnedRow
             Material = surface.Material,
             Finish = surface.Finish,
             SquareMetres = surface.Area.SquareMetres,
-            ZoneId = surface.ZoneId,
+            ZoneId = surface.ZoneId.Value,
             Exposure = surface.Exposure.Value,
             Facts = surface.Facts,
-            PartOf = surface.PartOf,
+            PartOf = surface.PartOf?.Value,
             Absent = surface.Absent,
             Wear = surface.Wear,
         };
@@ -68,7 +67,7 @@ internal sealed class SurfaceRow : OwnedRow
             Known(Facts)
         )
         {
-            PartOf = PartOf,
+            PartOf = PartOf is { } whole ? new SurfaceId(whole) : default(SurfaceId?),
             Absent = Absent,
             Wear = Wear,
         };

@@ -61,7 +61,7 @@ internal sealed class VehicleRow : OwnedRow
 
     public Vehicle ToVehicle() =>
         new(
-            Id,
+            new VehicleId(Id),
             Name,
             Description,
             Layout,

@@ -92,7 +92,7 @@ internal static class StoredSessions
             JsonArray old = JsonNode.Parse(row.Steps)!.AsArray();
             Dictionary<string, string> zones = vehicle
                 .ToCabin()
-                .Zones.ToDictionary(zone => zone.Id, zone => zone.Name, StringComparer.Ordinal);
+                .Zones.ToDictionary(zone => zone.Id.Value, zone => zone.Name, StringComparer.Ordinal);
             return StoredJson.Write(
                 new SessionDocument
                 {
@@ -148,7 +148,7 @@ internal static class StoredSessions
             Surfaces =
             [
                 .. vehicle
-                    .Surfaces.Where(surface => touched.Contains(surface.Id))
+                    .Surfaces.Where(surface => touched.Contains(surface.Id.Value))
                     .Select(surface => StepSurfaceDocument.Of(StepSurface.Of(surface))),
             ],
             Methods = methods,

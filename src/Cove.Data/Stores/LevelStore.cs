@@ -14,7 +14,7 @@ public sealed class LevelStore
 {
     private static readonly string[] NeverAnew =
     [
-        .. CareTasks.All.Where(task => !task.BeginsAnew).Select(task => task.Id),
+        .. CareTasks.All.Where(task => !task.BeginsAnew).Select(task => task.Id.Value),
     ];
 
     private readonly CoveContext context;
@@ -30,16 +30,15 @@ public sealed class LevelStore
     public async Task<IReadOnlyDictionary<CareKey, CareHistory>> Histories(
         CareLedger ledger,
         DateTimeOffset since,
-        string? surfaceId = null,
+        SurfaceId? surfaceId = null,
         CancellationToken cancel = default
     )
     {
-        Guid vehicleId = ledger.Vehicle.Id;
+        VehicleId vehicleId = ledger.Vehicle.Id;
+        string? surface = surfaceId?.Value;
         List<CareStateRow> rows = await context
             .CareStates.AsNoTracking()
-            .Where(state =>
-                state.VehicleId == vehicleId && (surfaceId == null || state.SurfaceId == surfaceId)
-            )
+            .Where(state => state.VehicleId == vehicleId && (surface == null || state.SurfaceId == surface))
             .ToListAsync(cancel);
         Dictionary<string, DateTimeOffset> cameClean = await Moving(vehicleId)
             .Where(entry =>
@@ -66,7 +65,7 @@ public sealed class LevelStore
             [
                 .. rows.Select(row => row.Beginning)
                     .Select(began =>
-                        cameClean.TryGetValue(began.Key.TaskId, out DateTimeOffset at) && at > began.At
+                        cameClean.TryGetValue(began.Key.TaskId.Value, out DateTimeOffset at) && at > began.At
                             ? began with
                             {
                                 At = at,
@@ -84,7 +83,7 @@ public sealed class LevelStore
     /// <summary>Brings what is stored of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
     internal async Task Refresh(CareLedger ledger, CancellationToken cancel)
     {
-        Guid vehicleId = ledger.Vehicle.Id;
+        VehicleId vehicleId = ledger.Vehicle.Id;
         DateTimeOffset? forgotten = await context
             .Vehicles.Where(row => row.Id == vehicleId)
             .Select(row => row.LearntSince)
@@ -98,7 +97,7 @@ public sealed class LevelStore
             ledger.Usage,
             [
                 .. rows.Select(row => row.Beginning),
-                .. forgotten is { } at ? [new LearningForgotten(Guid.Empty, at)] : Array.Empty<LogEntry>(),
+                .. forgotten is { } at ? [new LearningForgotten(default, at)] : Array.Empty<LogEntry>(),
                 .. log.ToEntries(),
             ]
         );
@@ -117,7 +116,7 @@ public sealed class LevelStore
         await context.SaveChangesAsync(cancel);
     }
 
-    private async Task Keep(Guid vehicleId, LearntRates learnt, CancellationToken cancel)
+    private async Task Keep(VehicleId vehicleId, LearntRates learnt, CancellationToken cancel)
     {
         var known = await context
             .Learnt.Where(row => row.VehicleId == vehicleId)
@@ -138,7 +137,7 @@ public sealed class LevelStore
         context.Learnt.RemoveRange(known.Values);
     }
 
-    private async Task Keep(Guid vehicleId, LearntResidues residues, CancellationToken cancel)
+    private async Task Keep(VehicleId vehicleId, LearntResidues residues, CancellationToken cancel)
     {
         var known = await context
             .Residues.Where(row => row.VehicleId == vehicleId)
@@ -159,7 +158,7 @@ public sealed class LevelStore
     }
 
     /// <summary>The entries by which levels may have moved.</summary>
-    private IQueryable<LogRow> Moving(Guid vehicleId) =>
+    private IQueryable<LogRow> Moving(VehicleId vehicleId) =>
         context.Log.Where(entry =>
             entry.VehicleId == vehicleId
             && entry.UndoneAt == null

@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Cars;
 using Cove.Core.Log;
 using Cove.Data.Rows;
@@ -26,7 +25,7 @@ public sealed class LogStore
     /// <param name="take">How many to return; above 0.</param>
     /// <param name="cancel">Gives up.</param>
     public async Task<IReadOnlyList<SavedEntry>> Newest(
-        Guid vehicleId,
+        VehicleId vehicleId,
         int skip,
         int take,
         CancellationToken cancel = default
@@ -45,29 +44,30 @@ public sealed class LogStore
     }
 
     /// <summary>How many entries a vehicle has.</summary>
-    public Task<int> Count(Guid vehicleId, CancellationToken cancel = default) =>
+    public Task<int> Count(VehicleId vehicleId, CancellationToken cancel = default) =>
         context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel);
 
     /// <summary>When care tasks of some vehicles were finished since an instant, by vehicle. Undone entries do not count. For days of sessions, see <see cref="SessionDays"/>.</summary>
     /// <param name="vehicleIds">The vehicles.</param>
     /// <param name="since">The instant.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<ILookup<Guid, DateTimeOffset>> CareSince(
-        IReadOnlyCollection<Guid> vehicleIds,
+    public async Task<ILookup<VehicleId, DateTimeOffset>> CareSince(
+        IReadOnlyCollection<VehicleId> vehicleIds,
         DateTimeOffset since,
         CancellationToken cancel = default
     )
     {
+        Guid[] ids = [.. vehicleIds.Select(id => id.Value)];
         var done = await context
             .Log.Where(row =>
-                vehicleIds.Contains(row.VehicleId)
+                ids.Contains(row.VehicleId)
                 && row.Kind == LogEntryKind.Care
                 && row.UndoneAt == null
                 && row.At >= since
             )
             .Select(row => new { row.VehicleId, row.At })
             .ToListAsync(cancel);
-        return done.ToLookup(one => one.VehicleId, one => one.At);
+        return done.ToLookup(one => new VehicleId(one.VehicleId), one => one.At);
     }
 
     /// <summary>The events of a vehicle that still count, the latest first.</summary>
@@ -75,7 +75,7 @@ public sealed class LogStore
     /// <param name="since">Older events are left out.</param>
     /// <param name="cancel">Gives up.</param>
     public async Task<IReadOnlyList<Happened>> Events(
-        Guid vehicleId,
+        VehicleId vehicleId,
         DateTimeOffset since,
         CancellationToken cancel = default
     )
@@ -101,7 +101,7 @@ public sealed class LogStore
     /// <param name="cancel">Gives up before anything is stored.</param>
     /// <returns>The entry; refused when the time lies before the record of the vehicle begins.</returns>
     public async Task<Changed<SavedEntry>> Correct(
-        Guid id,
+        EntryId id,
         int version,
         DateTimeOffset at,
         Func<LogEntry, LogEntry> correct,
@@ -128,14 +128,14 @@ public sealed class LogStore
 
     /// <summary>Undoes an entry: it stays in the log but counts no more.</summary>
     public Task<Changed<SavedEntry>> Undo(
-        Guid id,
+        EntryId id,
         int version,
         DateTimeOffset now,
         CancellationToken cancel = default
     ) => Change(id, version, entry => entry with { UndoneAt = entry.UndoneAt ?? now }, cancel);
 
     /// <summary>Lets an undone entry count again.</summary>
-    public Task<Changed<SavedEntry>> Restore(Guid id, int version, CancellationToken cancel = default) =>
+    public Task<Changed<SavedEntry>> Restore(EntryId id, int version, CancellationToken cancel = default) =>
         Change(id, version, entry => entry with { UndoneAt = null }, cancel);
 
     /// <summary>Puts an entry on record; levels and what was learnt follow.</summary>
@@ -168,8 +168,8 @@ public sealed class LogStore
     /// <param name="take">How many to return at most.</param>
     /// <param name="cancel">Gives up.</param>
     public async Task<IReadOnlyList<SavedEntry>> OfSurface(
-        Guid vehicleId,
-        string surfaceId,
+        VehicleId vehicleId,
+        SurfaceId surfaceId,
         int take,
         CancellationToken cancel = default
     )
@@ -182,7 +182,7 @@ public sealed class LogStore
                 && row.Kind != LogEntryKind.Care
                 && row.Kind != LogEntryKind.Chore
                 && row.UndoneAt == null
-                && ("\n" + row.SurfaceIds + "\n").Contains("\n" + surfaceId + "\n")
+                && ("\n" + row.SurfaceIds + "\n").Contains("\n" + surfaceId.Value + "\n")
             )
             .OrderByDescending(row => row.At)
             .ThenByDescending(row => row.Id)
@@ -193,7 +193,11 @@ public sealed class LogStore
 
     /// <summary>Makes sure that the log of a vehicle has room for one more entry.</summary>
     /// <exception cref="RecordFullException">It has none.</exception>
-    internal static async Task RequireRoom(CoveContext context, Guid vehicleId, CancellationToken cancel) =>
+    internal static async Task RequireRoom(
+        CoveContext context,
+        VehicleId vehicleId,
+        CancellationToken cancel
+    ) =>
         RecordFullException.ThrowIfFull(
             await context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel),
             VehicleDocument.MostLogEntries,
@@ -201,7 +205,7 @@ public sealed class LogStore
         );
 
     private async Task<Changed<SavedEntry>> Change(
-        Guid id,
+        EntryId id,
         int version,
         Func<LogEntry, LogEntry> change,
         CancellationToken cancel
@@ -211,7 +215,7 @@ public sealed class LogStore
         LogRow? row = await context
             .Log.Include(row => row.Products)
             .FirstOrDefaultAsync(row => row.Id == id, cancel);
-        if (row is null || await vehicles.Ledger(row.VehicleId, cancel) is not { } ledger)
+        if (row is null || await vehicles.Ledger(new VehicleId(row.VehicleId), cancel) is not { } ledger)
         {
             return new Changed<SavedEntry>(ChangeOutcome.NotFound);
         }

@@ -14,7 +14,7 @@ public sealed class ReminderStore
 
     /// <summary>The reminders of a vehicle; see <see cref="Reminders.Of"/>.</summary>
     public async Task<IReadOnlyList<Reminder>> Open(
-        Guid vehicleId,
+        VehicleId vehicleId,
         DateTimeOffset now,
         TimeZoneInfo zone,
         CancellationToken cancel = default
@@ -35,7 +35,7 @@ public sealed class ReminderStore
 
     /// <summary>Keeps that the owner has answered what there was to ask after an entry of the log. Again changes nothing.</summary>
     /// <returns>Whether the owner has such an entry.</returns>
-    public async Task<bool> Settle(Guid entryId, DateTimeOffset now, CancellationToken cancel = default)
+    public async Task<bool> Settle(EntryId entryId, DateTimeOffset now, CancellationToken cancel = default)
     {
         if (
             await context.Log.FirstOrDefaultAsync(
@@ -60,6 +60,8 @@ public sealed class ReminderStore
             .Log.Where(row => row.Kind == LogEntryKind.Chore && row.UndoneAt == null)
             .Select(row => new { row.Subject, row.TakenSeconds })
             .ToListAsync(cancel);
-        return ChorePaces.Learn(done.Select(one => (one.Subject, TimeSpan.FromSeconds(one.TakenSeconds))));
+        return ChorePaces.Learn(
+            done.Select(one => (new TaskId(one.Subject), TimeSpan.FromSeconds(one.TakenSeconds)))
+        );
     }
 }

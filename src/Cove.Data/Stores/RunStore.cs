@@ -28,7 +28,7 @@ public sealed class RunStore
     /// <param name="cancel">Gives up before anything is stored.</param>
     /// <returns>The run; refused while another run of the vehicle is under way.</returns>
     public async Task<Changed<SavedRun>> Start(
-        Guid vehicleId,
+        VehicleId vehicleId,
         int minutes,
         IReadOnlyList<RunStep> steps,
         string key,
@@ -39,7 +39,7 @@ public sealed class RunStore
         await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         if (await context.Runs.Where(row => row.StartKey == key).FirstOrDefaultAsync(cancel) is { } known)
         {
-            return known.VehicleId == vehicleId && await Find(known.Id, cancel) is { } again
+            return known.VehicleId == vehicleId && await Find(new RunId(known.Id), cancel) is { } again
                 ? new Changed<SavedRun>(ChangeOutcome.Made, again)
                 : new Changed<SavedRun>(
                     ChangeOutcome.Refused,
@@ -87,16 +87,19 @@ public sealed class RunStore
         context.Runs.AnyAsync(row => row.StartKey == key, cancel);
 
     /// <summary>Finds a run; null when the owner has none of that id.</summary>
-    public async Task<SavedRun?> Find(Guid id, CancellationToken cancel = default) =>
+    public async Task<SavedRun?> Find(RunId id, CancellationToken cancel = default) =>
         await Whole.FirstOrDefaultAsync(row => row.Id == id, cancel) is { } row ? ToRun(row) : null;
 
     /// <summary>The run of a vehicle that is under way, by its id; null when there is none.</summary>
-    public Task<Guid?> UnderWay(Guid vehicleId, CancellationToken cancel = default) =>
-        context
+    public async Task<RunId?> UnderWay(VehicleId vehicleId, CancellationToken cancel = default) =>
+        await context
             .Runs.Where(row => row.VehicleId == vehicleId && row.FinishedAt == null)
             .OrderBy(row => row.StartedAt)
             .Select(row => (Guid?)row.Id)
-            .FirstOrDefaultAsync(cancel);
+            .FirstOrDefaultAsync(cancel)
+            is { } id
+            ? new RunId(id)
+            : null;
 
     /// <summary>Takes something said during a run.</summary>
     /// <param name="id">The run.</param>
@@ -104,7 +107,7 @@ public sealed class RunStore
     /// <param name="key">Identifies this saying; the same key again changes nothing and gives the run as it is.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     public async Task<Changed<SavedRun>> Say(
-        Guid id,
+        RunId id,
         RunEvent said,
         string key,
         CancellationToken cancel = default
@@ -175,7 +178,7 @@ public sealed class RunStore
         {
             await AddMinutes(run, said, cancel);
         }
-        else if (RunLog.EntryOf(run.Id, run.Progress, said, Guid.CreateVersion7(said.At)) is { } entry)
+        else if (RunLog.EntryOf(run.Id, run.Progress, said, EntryId.New(said.At)) is { } entry)
         {
             await LogStore.RequireRoom(context, run.VehicleId, cancel);
             context.Log.Add(LogRows.Of(entry, run.VehicleId));
@@ -189,10 +192,10 @@ public sealed class RunStore
 
     private async Task AddMinutes(SavedRun run, RunEvent said, CancellationToken cancel)
     {
-        string taskId = run.Progress.Steps[said.Step].TaskId;
+        TaskId taskId = run.Progress.Steps[said.Step].TaskId;
         LogRow? row = await context
             .Log.Include(row => row.Products)
-            .FirstOrDefaultAsync(row => row.RunId == run.Id && row.Subject == taskId, cancel);
+            .FirstOrDefaultAsync(row => row.RunId == run.Id && row.Subject == taskId.Value, cancel);
         if (row?.ToEntry() is TaskDone done)
         {
             LogRows.Put(row, RunLog.WithPutBack(done, run.Progress, said));
@@ -203,8 +206,8 @@ public sealed class RunStore
 
     private static SavedRun ToRun(RunRow row) =>
         new(
-            row.Id,
-            row.VehicleId,
+            new RunId(row.Id),
+            new VehicleId(row.VehicleId),
             row.Session!.Minutes,
             new RunProgress(
                 StoredJson.Read<SessionDocument, RunStep[]>(

@@ -32,17 +32,17 @@ public sealed class ShelfStore
         KitDocument? known = kit is null ? null : UnreadableRowException.Try(() => kit.Kit, unread);
         return new SavedShelf(
             (known ?? new KitDocument()).ToShelf(products),
-            rows.ToDictionary(row => row.Id, row => row.Version),
+            rows.ToDictionary(row => new ProductId(row.Id), row => row.Version),
             kit?.Version ?? 0,
             unread
         );
     }
 
     /// <summary>What was used of each product since its bottles were measured. Undone entries of the log do not count.</summary>
-    public Task<ILookup<Guid, ProductUse>> Uses(Shelf shelf, CancellationToken cancel = default) =>
+    public Task<ILookup<ProductId, ProductUse>> Uses(Shelf shelf, CancellationToken cancel = default) =>
         Uses(shelf.Products, cancel);
 
-    private async Task<ILookup<Guid, ProductUse>> Uses(
+    private async Task<ILookup<ProductId, ProductUse>> Uses(
         IEnumerable<Product> products,
         CancellationToken cancel
     )
@@ -72,7 +72,11 @@ public sealed class ShelfStore
                     }
             )
             .ToListAsync(cancel);
-        return uses.Select(use => new ProductUse(use.ProductId, use.At, new Quantity(use.Amount)))
+        return uses.Select(use => new ProductUse(
+                new ProductId(use.ProductId),
+                use.At,
+                new Quantity(use.Amount)
+            ))
             .ToLookup(use => use.ProductId);
     }
 
@@ -80,7 +84,7 @@ public sealed class ShelfStore
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="now">The present instant.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    internal async Task Settle(Guid vehicleId, DateTimeOffset now, CancellationToken cancel)
+    internal async Task Settle(VehicleId vehicleId, DateTimeOffset now, CancellationToken cancel)
     {
         Guid[] used = await context
             .ProductUses.Where(use =>
@@ -109,23 +113,22 @@ public sealed class ShelfStore
     }
 
     /// <summary>What is on record of products on each of some vehicles: spot tests that count, and makers' instructions.</summary>
-    public async Task<IReadOnlyDictionary<Guid, ShelfRecords>> Records(
-        IReadOnlyCollection<Guid> vehicleIds,
+    public async Task<IReadOnlyDictionary<VehicleId, ShelfRecords>> Records(
+        IReadOnlyCollection<VehicleId> vehicleIds,
         CancellationToken cancel = default
     )
     {
+        Guid[] ids = [.. vehicleIds.Select(id => id.Value)];
         List<LogRow> tests = await context
             .Log.AsNoTracking()
             .Include(row => row.Products)
             .Where(row =>
-                vehicleIds.Contains(row.VehicleId)
-                && row.Kind == LogEntryKind.SpotTest
-                && row.UndoneAt == null
+                ids.Contains(row.VehicleId) && row.Kind == LogEntryKind.SpotTest && row.UndoneAt == null
             )
             .ToListAsync(cancel);
         List<InstructionRow> instructions = await context
             .Instructions.AsNoTracking()
-            .Where(row => row.VehicleId == null || vehicleIds.Contains(row.VehicleId.Value))
+            .Where(row => row.VehicleId == null || ids.Contains(row.VehicleId.Value))
             .ToListAsync(cancel);
         return vehicleIds.ToDictionary(
             id => id,
@@ -197,7 +200,7 @@ public sealed class ShelfStore
 
     /// <summary>Takes a product off the shelf and puts it into the wastebasket. What the log says of it stays.</summary>
     public Task<Changed<Product>> Discard(
-        Guid id,
+        ProductId id,
         int version,
         DateTimeOffset now,
         CancellationToken cancel = default
@@ -235,7 +238,7 @@ public sealed class ShelfStore
 
     /// <summary>The makers' instructions that bear on a vehicle.</summary>
     public async Task<IReadOnlyList<SavedInstruction>> Instructions(
-        Guid vehicleId,
+        VehicleId vehicleId,
         CancellationToken cancel = default
     )
     {
@@ -253,7 +256,7 @@ public sealed class ShelfStore
     /// <param name="at">When it was recorded.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     public async Task<SavedInstruction> Record(
-        Guid vehicleId,
+        VehicleId vehicleId,
         MakerInstruction instruction,
         DateTimeOffset at,
         CancellationToken cancel = default
@@ -271,7 +274,7 @@ public sealed class ShelfStore
         {
             Id = Guid.CreateVersion7(at),
             VehicleId = instruction.SurfaceId is null ? null : vehicleId,
-            SurfaceId = instruction.SurfaceId,
+            SurfaceId = instruction.SurfaceId?.Value,
             ProductId = instruction.ProductId,
             Allows = instruction.Allows,
             Note = instruction.Note,
@@ -293,7 +296,7 @@ public sealed class ShelfStore
             .ExecuteDeleteAsync(cancel) > 0;
 
     private async Task<Changed<Product>> Change(
-        Guid id,
+        ProductId id,
         int version,
         Action<ProductRow> change,
         CancellationToken cancel
@@ -332,7 +335,7 @@ public sealed class ShelfStore
 /// <param name="Unread">A sentence for each row that cannot be understood and is left out.</param>
 public sealed record SavedShelf(
     Shelf Shelf,
-    IReadOnlyDictionary<Guid, int> Versions,
+    IReadOnlyDictionary<ProductId, int> Versions,
     int KitVersion,
     IReadOnlyList<string> Unread
 );

@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Upkeep.Use;
 using Cove.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -20,7 +19,7 @@ public sealed class UseStore
     }
 
     /// <summary>What the owner last said of the use of a vehicle. Null when the owner has none of that id.</summary>
-    public async Task<SavedUse?> Said(Guid vehicleId, CancellationToken cancel = default)
+    public async Task<SavedUse?> Said(VehicleId vehicleId, CancellationToken cancel = default)
     {
         var known = await context
             .Vehicles.Where(vehicle => vehicle.Id == vehicleId)
@@ -51,7 +50,7 @@ public sealed class UseStore
     /// <param name="from">From when on it holds.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     public async Task<Changed<SavedUse>> Change(
-        Guid vehicleId,
+        VehicleId vehicleId,
         int version,
         CarUse use,
         DateTimeOffset from,
@@ -99,7 +98,7 @@ public sealed class UseStore
 
     /// <summary>The readings of a vehicle's odometer, newest first.</summary>
     public async Task<IReadOnlyList<SavedReading>> Readings(
-        Guid vehicleId,
+        VehicleId vehicleId,
         CancellationToken cancel = default
     ) =>
         await context
@@ -112,7 +111,7 @@ public sealed class UseStore
     /// <summary>Adds a reading; the use of the past follows, and with it the levels.</summary>
     /// <returns>Refused when it contradicts the readings before or after it.</returns>
     public async Task<Changed<SavedReading>> AddReading(
-        Guid vehicleId,
+        VehicleId vehicleId,
         SavedReading reading,
         CancellationToken cancel = default
     )
@@ -165,7 +164,7 @@ public sealed class UseStore
     /// <summary>Takes a reading back.</summary>
     /// <returns>False when there is none at that instant.</returns>
     public async Task<bool> RemoveReading(
-        Guid vehicleId,
+        VehicleId vehicleId,
         DateTimeOffset at,
         CancellationToken cancel = default
     )

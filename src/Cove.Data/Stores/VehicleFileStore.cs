@@ -23,7 +23,7 @@ public sealed class VehicleFileStore
 
     /// <summary>Everything recorded of a vehicle. Null when the owner has none of that id.</summary>
     /// <remarks>The order is that of the content, so that the same vehicle always gives the same file.</remarks>
-    public async Task<VehicleDocument?> Export(Guid vehicleId, CancellationToken cancel = default)
+    public async Task<VehicleDocument?> Export(VehicleId vehicleId, CancellationToken cancel = default)
     {
         VehicleRow? row = await context
             .Vehicles.AsNoTracking()
@@ -142,9 +142,10 @@ public sealed class VehicleFileStore
         await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
         bool taken = file.Id is not { } wished || !await Free(wished, now, cancel);
         DateTimeOffset addedAt = file.AddedAt ?? now;
+        VehicleId vehicleId = taken ? VehicleId.New(now) : new VehicleId(file.Id!.Value);
         var vehicle = new VehicleRow
         {
-            Id = taken ? Guid.CreateVersion7(now) : file.Id!.Value,
+            Id = vehicleId,
             Name = file.Name.Trim(),
             Description = file.Description.Trim(),
             AddedAt = addedAt,
@@ -177,25 +178,29 @@ public sealed class VehicleFileStore
         );
         vehicle.CareStates.AddRange(
             file.Levels.Select(level =>
-                CareStateRow.Starting(level.Task, level.Surface, new Level(level.Level), level.From)
+                CareStateRow.Starting(
+                    new CareKey(level.Task, level.Surface),
+                    new Level(level.Level),
+                    level.From
+                )
             )
         );
         vehicle.CareStates.AddRange(
             CareStateRow.Missing(vehicle, (task, _) => FirstLook.LivedIn.StartingLevel(task), now)
         );
         context.Vehicles.Add(vehicle);
-        RunRow[] runs = [.. file.Runs.Select(run => RunRowOf(run, vehicle.Id))];
+        RunRow[] runs = [.. file.Runs.Select(run => RunRowOf(run, vehicleId))];
         context.Runs.AddRange(runs);
         context.Log.AddRange(
             file.Log.Select(entry =>
-                LogRowOf(entry, vehicle.Id, entry.Run is { } place ? runs[place].Id : null)
+                LogRowOf(entry, vehicleId, entry.Run is { } place ? runs[place].Id : null)
             )
         );
         context.Instructions.AddRange(
             file.Instructions.Select(one => new InstructionRow
             {
                 Id = Guid.CreateVersion7(one.At),
-                VehicleId = vehicle.Id,
+                VehicleId = vehicleId,
                 SurfaceId = one.Surface,
                 ProductId = one.Product,
                 Allows = one.Allows,
@@ -204,7 +209,7 @@ public sealed class VehicleFileStore
             })
         );
         await context.SaveChangesAsync(cancel);
-        await levels.Refresh((await vehicles.Ledger(vehicle.Id, cancel))!, cancel);
+        await levels.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return SavedVehicle.Of(vehicle);
     }
@@ -245,7 +250,7 @@ public sealed class VehicleFileStore
             ],
         };
 
-    private static RunRow RunRowOf(RunDocument run, Guid vehicleId)
+    private static RunRow RunRowOf(RunDocument run, VehicleId vehicleId)
     {
         var id = Guid.CreateVersion7(run.StartedAt);
         var row = new RunRow
@@ -314,7 +319,7 @@ public sealed class VehicleFileStore
             UndoneAt = row.UndoneAt,
         };
 
-    private static LogRow LogRowOf(LogDocument entry, Guid vehicleId, Guid? runId)
+    private static LogRow LogRowOf(LogDocument entry, VehicleId vehicleId, Guid? runId)
     {
         var row = new LogRow
         {

@@ -41,14 +41,14 @@ public sealed class VehicleStore
     }
 
     /// <summary>What is known of a vehicle beside its levels. Null when the owner has none of that id.</summary>
-    public async Task<SavedVehicle?> Find(Guid vehicleId, CancellationToken cancel = default) =>
+    public async Task<SavedVehicle?> Find(VehicleId vehicleId, CancellationToken cancel = default) =>
         await context.Vehicles.AsNoTracking().FirstOrDefaultAsync(row => row.Id == vehicleId, cancel)
             is { } row
             ? SavedVehicle.Of(row)
             : null;
 
     /// <summary>A vehicle as it stands: surfaces, use, the last change of every level, and what has been learnt. Null when the owner has none of that id.</summary>
-    public async Task<CareLedger?> Ledger(Guid vehicleId, CancellationToken cancel = default) =>
+    public async Task<CareLedger?> Ledger(VehicleId vehicleId, CancellationToken cancel = default) =>
         await WithoutLevels
             .Include(vehicle => vehicle.CareStates)
             .FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel)
@@ -149,7 +149,7 @@ public sealed class VehicleStore
     /// <param name="now">The instant from which the history of new surfaces is kept.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     public async Task<EditedVehicle> Edit(
-        Guid vehicleId,
+        VehicleId vehicleId,
         int version,
         Func<Vehicle, VehicleEdit> edit,
         DateTimeOffset now,
@@ -195,7 +195,11 @@ public sealed class VehicleStore
 
     /// <summary>Puts a vehicle into the archive, or takes it out again. An archived vehicle keeps everything but is not offered.</summary>
     /// <returns>False when the owner has no vehicle of that id.</returns>
-    public async Task<bool> Archive(Guid vehicleId, DateTimeOffset? at, CancellationToken cancel = default) =>
+    public async Task<bool> Archive(
+        VehicleId vehicleId,
+        DateTimeOffset? at,
+        CancellationToken cancel = default
+    ) =>
         await context
             .Vehicles.Where(row => row.Id == vehicleId)
             .ExecuteUpdateAsync(set => set.SetProperty(row => row.ArchivedAt, at), cancel) > 0;
@@ -203,7 +207,7 @@ public sealed class VehicleStore
     /// <summary>Forgets what was learnt of a vehicle: looks before this instant teach nothing any more. Levels that were seen stay.</summary>
     /// <returns>False when the owner has no vehicle of that id.</returns>
     public async Task<bool> ForgetLearnt(
-        Guid vehicleId,
+        VehicleId vehicleId,
         DateTimeOffset now,
         CancellationToken cancel = default
     )
@@ -228,7 +232,7 @@ public sealed class VehicleStore
     /// <param name="now">The present instant.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     public async Task<ChangeOutcome> Discard(
-        Guid vehicleId,
+        VehicleId vehicleId,
         int version,
         DateTimeOffset now,
         CancellationToken cancel = default

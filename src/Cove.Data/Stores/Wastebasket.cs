@@ -120,7 +120,7 @@ public sealed class Wastebasket
                 return false;
             }
 
-            await shelves.Settle(id, now, cancel);
+            await shelves.Settle(new VehicleId(id), now, cancel);
             gone = await DeleteVehicle(id, cancel);
         }
 

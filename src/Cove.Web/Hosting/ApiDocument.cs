@@ -8,8 +8,22 @@ namespace Cove.Web.Hosting;
 /// <summary>Shapes the OpenAPI document so that clients can be generated from it and it is the same everywhere.</summary>
 internal static class ApiDocument
 {
+    /// <summary>Ids that are sent as numbers of 32 hexadecimal digits.</summary>
+    private static readonly HashSet<Type> Numbers =
+    [
+        typeof(VehicleId),
+        typeof(ProductId),
+        typeof(RunId),
+        typeof(EntryId),
+    ];
+
+    /// <summary>Ids that are sent as names.</summary>
+    private static readonly HashSet<Type> Names = [typeof(SurfaceId), typeof(TaskId)];
+
     public static void Shape(OpenApiOptions options)
     {
+        options.CreateSchemaReferenceId = type =>
+            IsId(type.Type) ? null : OpenApiOptions.CreateDefaultSchemaReferenceId(type);
         options.AddDocumentTransformer(
             (document, _, _) =>
             {
@@ -30,9 +44,29 @@ internal static class ApiDocument
                 }
 
                 NameFlags(schema, context.JsonTypeInfo.Type);
+                Unwrap(schema, context.JsonTypeInfo.Type);
                 return Task.CompletedTask;
             }
         );
+    }
+
+    private static bool IsId(Type type) =>
+        Nullable.GetUnderlyingType(type) is { } given
+            ? IsId(given)
+            : Numbers.Contains(type) || Names.Contains(type);
+
+    /// <summary>Ids are types of their own here and plain text on the way.</summary>
+    private static void Unwrap(OpenApiSchema schema, Type type)
+    {
+        if (IsId(type))
+        {
+            bool mayBeNull = Nullable.GetUnderlyingType(type) is not null;
+            schema.Type = mayBeNull ? JsonSchemaType.String | JsonSchemaType.Null : JsonSchemaType.String;
+            schema.Format = Numbers.Contains(type) ? "uuid" : null;
+            schema.Properties = null;
+            schema.Required = null;
+            schema.AdditionalPropertiesAllowed = true;
+        }
     }
 
     /// <summary>Where a choice may be left out says the field that holds it; the choice itself has no empty value.</summary>

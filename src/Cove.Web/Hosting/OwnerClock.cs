@@ -1,5 +1,3 @@
-using Cove.Core;
-
 namespace Cove.Web.Hosting;
 
 /// <summary>The present as the owner's wall clock shows it.</summary>

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Cove.Core;
 using Cove.Data;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;

@@ -123,7 +123,7 @@ public sealed class LedgerPropertyTests
     }
 
     private static string[] TasksOf(CabinLayout layout) =>
-        [.. CareBook.For(AnyCar.Of(layout)).Select(item => item.Task.Id)];
+        [.. CareBook.For(AnyCar.Of(layout)).Select(item => item.Task.Id.Value)];
 
     private static DateTimeOffset DueOf(CareStatus status) =>
         status.Earliest.Due.DueAt ?? DateTimeOffset.MaxValue.AddDays(-1);

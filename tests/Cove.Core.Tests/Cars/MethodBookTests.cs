@@ -48,7 +48,7 @@ public sealed class MethodBookTests
         Assert.Equal("fabric-cloth", MethodAt(1.4));
         Assert.Equal("fabric-brush", MethodAt(1.6));
 
-        string MethodAt(double soil)
+        MethodId MethodAt(double soil)
         {
             CareLedger ledger = AnyCar.Ledger(Fabric, usage, Now, soil);
             var book = new MethodBook(ledger, shelf, Panes.Advisor(shelf), Now);
@@ -126,7 +126,11 @@ public sealed class MethodBookTests
                 Products = ProductSchool.OnePerMaterial,
             };
             TaskWork work = WorkOf("protect-plastics", 1, ways);
-            var chooser = new ProductChooser(Panes.FullShelf(ways), ShelfRecords.None, new HashSet<Guid>());
+            var chooser = new ProductChooser(
+                Panes.FullShelf(ways),
+                ShelfRecords.None,
+                new HashSet<ProductId>()
+            );
             return [.. SessionProducts.Choose([work], chooser)[0].Choices];
         }
     }
@@ -136,7 +140,10 @@ public sealed class MethodBookTests
     public void The_minutes_of_chores_go_towards_what_they_take()
     {
         SessionChore empty = SessionChores.Find("empty-car")!;
-        (string, TimeSpan)[] slow = [.. Enumerable.Repeat(("empty-car", TimeSpan.FromMinutes(6)), 8)];
+        (TaskId, TimeSpan)[] slow =
+        [
+            .. Enumerable.Repeat((new TaskId("empty-car"), TimeSpan.FromMinutes(6)), 8),
+        ];
 
         ChorePaces learnt = ChorePaces.Learn(slow);
 

@@ -349,8 +349,12 @@ public sealed class DilutionTests
     [Fact]
     public void What_is_ready_to_use_is_not_thinned_and_nothing_is_mixed_stronger_than_its_label()
     {
-        Product ready = Product.OfClass(Guid.NewGuid(), "Glass cleaner", ProductClass.GlassCleaner);
-        Product concentrate = Product.OfClass(Guid.NewGuid(), "Concentrate", ProductClass.AllPurposeCleaner);
+        Product ready = Product.OfClass(new(Guid.NewGuid()), "Glass cleaner", ProductClass.GlassCleaner);
+        Product concentrate = Product.OfClass(
+            new(Guid.NewGuid()),
+            "Concentrate",
+            ProductClass.AllPurposeCleaner
+        );
 
         Assert.NotNull(MixingAdvice.Refusal(ready, Strength.FromWaterParts(8)));
         Assert.Null(MixingAdvice.Refusal(ready, Strength.Neat));
@@ -359,7 +363,7 @@ public sealed class DilutionTests
         Assert.NotNull(MixingAdvice.Remark(concentrate, Strength.FromWaterParts(500)));
         Assert.NotNull(
             MixingAdvice.Refusal(
-                Product.OfClass(Guid.NewGuid(), "Sponge", ProductClass.MelamineSponge),
+                Product.OfClass(new(Guid.NewGuid()), "Sponge", ProductClass.MelamineSponge),
                 Strength.Neat
             )
         );

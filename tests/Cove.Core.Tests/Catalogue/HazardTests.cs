@@ -74,7 +74,7 @@ public sealed class HazardTests
     {
         foreach (ProductClass one in Enum.GetValues<ProductClass>())
         {
-            Product product = Product.OfClass(Guid.NewGuid(), ClassPresets.Of(one).Name, one);
+            Product product = Product.OfClass(new(Guid.NewGuid()), ClassPresets.Of(one).Name, one);
 
             Assert.Empty(ProductRules.Check(product, new DateOnly(2026, 3, 14)));
             Assert.Equal(one, product.Make.Class);

@@ -91,7 +91,7 @@ public sealed class ChoiceTests
     public void Products_that_must_not_meet_are_never_chosen_for_one_session()
     {
         // A mat cleaner with chlorine and a glass cleaner with vinegar: each is fine alone.
-        Product bleachy = Product.OfClass(Guid.NewGuid(), "Mat cleaner", ProductClass.RubberMatCleaner);
+        Product bleachy = Product.OfClass(new(Guid.NewGuid()), "Mat cleaner", ProductClass.RubberMatCleaner);
         bleachy = bleachy with
         {
             Make = bleachy.Make with
@@ -99,7 +99,11 @@ public sealed class ChoiceTests
                 Chemistry = new Chemistry { Ph = 9, Chlorine = true },
             },
         };
-        Product vinegar = Product.OfClass(Guid.NewGuid(), "Vinegar", ProductClass.GlassCleanerWithVinegar);
+        Product vinegar = Product.OfClass(
+            new(Guid.NewGuid()),
+            "Vinegar",
+            ProductClass.GlassCleanerWithVinegar
+        );
         var records = new ShelfRecords(
             [],
             [new MakerInstruction(null, bleachy.Id, true, "Label: for rubber mats")]
@@ -110,7 +114,7 @@ public sealed class ChoiceTests
                 Products = [bleachy, vinegar],
             },
             records,
-            new HashSet<Guid>()
+            new HashSet<ProductId>()
         );
 
         ProductMake[][] sessions =
@@ -139,7 +143,7 @@ public sealed class ChoiceTests
     [Fact]
     public void A_spot_test_speaks_for_its_surfaces_and_for_thinner_mixtures_only()
     {
-        var product = Guid.NewGuid();
+        var product = new ProductId(Guid.NewGuid());
         var records = new ShelfRecords(
             [new SpotTest(["driver-seat"], product, Strength.FromWaterParts(8), true, Now)],
             []
@@ -149,16 +153,16 @@ public sealed class ChoiceTests
         Assert.Equal(SpotResult.Passed, Of("driver-seat", product, 20));
         Assert.Equal(SpotResult.None, Of("driver-seat", product, 4));
         Assert.Equal(SpotResult.None, Of("passenger-seat", product, 8));
-        Assert.Equal(SpotResult.None, Of("driver-seat", Guid.NewGuid(), 8));
+        Assert.Equal(SpotResult.None, Of("driver-seat", new(Guid.NewGuid()), 8));
 
-        SpotResult Of(string surface, Guid id, double water) =>
+        SpotResult Of(string surface, ProductId id, double water) =>
             records.Fill(UseContext.Usual, surface, id, Strength.FromWaterParts(water)).SpotTest;
     }
 
     [Fact]
     public void A_failed_test_keeps_off_at_every_strength_until_a_thinner_one_passes()
     {
-        var product = Guid.NewGuid();
+        var product = new ProductId(Guid.NewGuid());
         var failed = new SpotTest(["seat"], product, Strength.FromWaterParts(4), false, Now);
         var passed = new SpotTest(["seat"], product, Strength.FromWaterParts(20), true, Now);
 
@@ -176,7 +180,7 @@ public sealed class ChoiceTests
     [Fact]
     public void A_failed_test_outweighs_a_passed_one_and_a_maker_who_forbids_one_who_allows()
     {
-        var product = Guid.NewGuid();
+        var product = new ProductId(Guid.NewGuid());
         var records = new ShelfRecords(
             [
                 new SpotTest(["seat"], product, Strength.FromWaterParts(8), true, Now),
@@ -194,14 +198,18 @@ public sealed class ChoiceTests
         Assert.Equal(MakerSays.Forbids, filled.Maker);
         Assert.Equal(
             MakerSays.Allows,
-            records.Fill(UseContext.Usual, "seat", Guid.NewGuid(), Strength.Neat).Maker
+            records.Fill(UseContext.Usual, "seat", new(Guid.NewGuid()), Strength.Neat).Maker
         );
     }
 
     [Fact]
     public void Missing_tools_lead_to_a_gentler_way()
     {
-        Product cleaner = Product.OfClass(Guid.NewGuid(), "Leather cleaner", ProductClass.LeatherCleanerMild);
+        Product cleaner = Product.OfClass(
+            new(Guid.NewGuid()),
+            "Leather cleaner",
+            ProductClass.LeatherCleanerMild
+        );
         Surface seat = new(
             "seat",
             "Seat",
@@ -220,7 +228,7 @@ public sealed class ChoiceTests
                 Tools = [new OwnedTool(Tool.Vacuum, 1, "")],
             },
             ShelfRecords.None,
-            new HashSet<Guid>()
+            new HashSet<ProductId>()
         );
         var equipped = new ProductChooser(
             Shelf.Empty with
@@ -229,7 +237,7 @@ public sealed class ChoiceTests
                 Tools = [new OwnedTool(Tool.SoftBrush, 1, "")],
             },
             ShelfRecords.None,
-            new HashSet<Guid>()
+            new HashSet<ProductId>()
         );
 
         Assert.Equal(Tool.MicrofibreTowel, bare.Safest(cleaner, seat, UseContext.Usual).Way.Tool);
@@ -240,10 +248,10 @@ public sealed class ChoiceTests
         new(
             Shelf.Empty with
             {
-                Products = [.. classes.Select(one => Product.OfClass(Guid.NewGuid(), $"{one}", one))],
+                Products = [.. classes.Select(one => Product.OfClass(new(Guid.NewGuid()), $"{one}", one))],
             },
             ShelfRecords.None,
-            new HashSet<Guid>()
+            new HashSet<ProductId>()
         );
 
     private static ProductClass? ClassChosen(ProductChooser chooser, string taskId, double level)

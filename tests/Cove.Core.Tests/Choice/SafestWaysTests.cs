@@ -6,7 +6,8 @@ public sealed class SafestWaysTests
     {
         Products =
         [
-            .. Enum.GetValues<ProductClass>().Select(one => Product.OfClass(Guid.NewGuid(), $"{one}", one)),
+            .. Enum.GetValues<ProductClass>()
+                .Select(one => Product.OfClass(new(Guid.NewGuid()), $"{one}", one)),
         ],
     };
 
@@ -36,7 +37,7 @@ public sealed class SafestWaysTests
         from scope in Gen.Choose(0, 2)
         from allows in Gen.Elements(true, false)
         select new MakerInstruction(
-            scope == 0 ? null : surface.Id,
+            scope == 0 ? default(SurfaceId?) : surface.Id,
             scope == 1 ? null : product.Id,
             allows,
             "Handbook."

@@ -101,7 +101,7 @@ public sealed class SmallestShelfTests
     }
 
     private static Product Owned(string name, ProductClass productClass) =>
-        Product.OfClass(Guid.NewGuid(), name, productClass);
+        Product.OfClass(new(Guid.NewGuid()), name, productClass);
 
     private static long Optimum(CoverProblem problem, int[] coverable)
     {

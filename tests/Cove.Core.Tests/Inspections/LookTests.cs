@@ -115,7 +115,7 @@ public sealed class LookTests
                 CareHistory history = HistoryOf(changes);
                 var evidence = history.Evidence();
                 RateBelief belief = RateLearning
-                    .Learn(evidence.Select(one => ("vacuum-seats", one)))
+                    .Learn(evidence.Select(one => (new TaskId("vacuum-seats"), one)))
                     .Of("vacuum-seats");
                 LevelPoint end = history.PointAt(Start.AddDays(200));
                 return evidence.All(one => double.IsFinite(one.LogRatio) && one.Spread > 0)

@@ -6,8 +6,8 @@ public sealed class RateLearningTests
 {
     private static readonly DateTimeOffset Day = new(2026, 3, 14, 9, 0, 0, TimeSpan.Zero);
 
-    private static readonly Gen<(string TaskId, RateEvidence Evidence)[]> Evidence = (
-        from task in Gen.Elements("a", "b", "c", "d")
+    private static readonly Gen<(TaskId TaskId, RateEvidence Evidence)[]> Evidence = (
+        from task in Gen.Elements<TaskId>("a", "b", "c", "d")
         from ratio in Gen.Choose(-200, 200)
         from spread in Gen.Choose(10, 200)
         select (task, new RateEvidence(Day, ratio / 100.0, spread / 100.0))
@@ -23,7 +23,7 @@ public sealed class RateLearningTests
             Evidence.Where(evidence => evidence.Length > 0).ToArbitrary(),
             evidence =>
             {
-                string[] tasks = ["a", "b", "c", "d"];
+                TaskId[] tasks = ["a", "b", "c", "d"];
                 double car = RateLearning.CarSpread * RateLearning.CarSpread;
                 double own = RateLearning.TaskSpread * RateLearning.TaskSpread;
                 Matrix<double> v = Matrix<double>.Build.Dense(4, 4, (i, j) => car + (i == j ? own : 0));
@@ -86,7 +86,7 @@ public sealed class RateLearningTests
     public void What_is_seen_of_one_task_tells_a_little_of_the_others()
     {
         LearntRates learnt = RateLearning.Learn(
-            Enumerable.Repeat(("vacuum-seats", new RateEvidence(Day, Math.Log(2), 0.3)), 6)
+            Enumerable.Repeat((new TaskId("vacuum-seats"), new RateEvidence(Day, Math.Log(2), 0.3)), 6)
         );
 
         double seen = learnt.Of("vacuum-seats").Median;
@@ -102,7 +102,7 @@ public sealed class RateLearningTests
     public void What_was_learnt_is_said_with_its_band_and_its_looks()
     {
         LearntRates learnt = RateLearning.Learn(
-            Enumerable.Repeat(("vacuum-carpets", new RateEvidence(Day, Math.Log(1.4), 0.35)), 4)
+            Enumerable.Repeat((new TaskId("vacuum-carpets"), new RateEvidence(Day, Math.Log(1.4), 0.35)), 4)
         );
 
         string sentence = RateWords.Of(CareTasks.Find("vacuum-carpets")!, learnt);

@@ -6,7 +6,7 @@ namespace Cove.Core.Tests.Learning;
 public sealed class SimulatedOwnersTests
 {
     private const int Cars = 2000;
-    private static readonly string[] Tasks =
+    private static readonly TaskId[] Tasks =
     [
         "vacuum-seats",
         "vacuum-carpets",
@@ -63,7 +63,9 @@ public sealed class SimulatedOwnersTests
         var random = new Random(7);
 
         LearntRates learnt = RateLearning.Learn(
-            Life("vacuum-seats", truth, random, looks: 80).Evidence().Select(one => ("vacuum-seats", one))
+            Life("vacuum-seats", truth, random, looks: 80)
+                .Evidence()
+                .Select(one => (new TaskId("vacuum-seats"), one))
         );
 
         RateBelief belief = learnt.Of("vacuum-seats");
@@ -95,7 +97,7 @@ public sealed class SimulatedOwnersTests
         }
 
         LearntRates learnt = RateLearning.Learn(
-            HistoryOf("vacuum-seats", changes).Evidence().Select(one => ("vacuum-seats", one))
+            HistoryOf("vacuum-seats", changes).Evidence().Select(one => (new TaskId("vacuum-seats"), one))
         );
 
         Assert.InRange(learnt.Of("vacuum-seats").Median, truth * 0.8, truth * 1.2);
@@ -104,7 +106,7 @@ public sealed class SimulatedOwnersTests
     private static bool Holds(RateBelief belief, double truth) => belief.Low <= truth && truth <= belief.High;
 
     /// <summary>Cleaned now and then, looked at in between; every second look follows another without cleaning.</summary>
-    private static CareHistory Life(string taskId, double truth, Random random, int looks)
+    private static CareHistory Life(TaskId taskId, double truth, Random random, int looks)
     {
         double baseline = CareTasks.Find(taskId)!.IntervalDays;
         double scatter = 0.2 + (0.2 * random.NextDouble());
@@ -130,7 +132,7 @@ public sealed class SimulatedOwnersTests
         return HistoryOf(taskId, changes);
     }
 
-    private static CareHistory HistoryOf(string taskId, IEnumerable<CareChange> changes) =>
+    private static CareHistory HistoryOf(TaskId taskId, IEnumerable<CareChange> changes) =>
         new(
             new CareState(Start, new Level(0.6)),
             new Soiling(

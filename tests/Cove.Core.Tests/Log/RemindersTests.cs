@@ -12,7 +12,7 @@ public sealed class RemindersTests
     );
 
     private static TaskDone Done(string taskId, DateTimeOffset at) =>
-        new(Guid.NewGuid(), at, taskId, Share.All);
+        new(new(Guid.NewGuid()), at, taskId, Share.All);
 
     // Common practice: belts stay out for a day.
     [Fact]
@@ -57,7 +57,7 @@ public sealed class RemindersTests
         IReadOnlyList<Reminder> After(Checked look) => Reminders.Of([done, look], then, TimeZoneInfo.Utc);
 
         static Checked Glance(string pane) =>
-            new(Guid.NewGuid(), Saturday.AddDays(1.4), "glare", "clear", [pane]);
+            new(new(Guid.NewGuid()), Saturday.AddDays(1.4), "glare", "clear", [pane]);
     }
 
     [Fact]
@@ -76,7 +76,7 @@ public sealed class RemindersTests
         IReadOnlyList<Reminder> Ask(DateTimeOffset? looked, params TaskDone[] done) =>
             Reminders.Of(
                 looked is { } at
-                    ? [.. done, new Checked(Guid.NewGuid(), at, "night-check", "clear", ["windscreen"])]
+                    ? [.. done, new Checked(new(Guid.NewGuid()), at, "night-check", "clear", ["windscreen"])]
                     : done,
                 then,
                 TimeZoneInfo.Utc

@@ -124,7 +124,7 @@ public sealed class ReplayTests
                     Replay.Of(
                         life.Car,
                         life.Usage,
-                        [.. looks.Reverse().Select(look => look with { Id = Guid.NewGuid() }), .. rest]
+                        [.. looks.Reverse().Select(look => look with { Id = new(Guid.NewGuid()) }), .. rest]
                     )
                 );
             }
@@ -154,10 +154,10 @@ public sealed class ReplayTests
         LogEntry[] log =
         [
             .. AnyLog.Beginnings(car),
-            new Checked(Guid.NewGuid(), AnyLog.Start.AddDays(30), "pat", "cloud", ["front-carpet"]),
+            new Checked(new(Guid.NewGuid()), AnyLog.Start.AddDays(30), "pat", "cloud", ["front-carpet"]),
         ];
         Replay taught = Replay.Of(car, Usage.Reference, log);
-        Replay forgot = taught.Then(new LearningForgotten(Guid.NewGuid(), AnyLog.Start.AddDays(30)));
+        Replay forgot = taught.Then(new LearningForgotten(new(Guid.NewGuid()), AnyLog.Start.AddDays(30)));
 
         Assert.NotEqual(0, taught.Learnt.Car.LogMean);
         Assert.Equal(0, forgot.Learnt.Car.LogMean);

@@ -239,7 +239,10 @@ public sealed class GlassAdvisorTests
         Assert.All(
             advice.Options.Where(option => option != advice.Chosen),
             option =>
-                Assert.True(option.Gate is { Kind: GateKind.Kit or GateKind.School }, option.Glass.Method.Id)
+                Assert.True(
+                    option.Gate is { Kind: GateKind.Kit or GateKind.School },
+                    option.Glass.Method.Id.Value
+                )
         );
     }
 

@@ -94,8 +94,8 @@ public sealed class MethodLibraryTests
                 Assert.Same(method, MethodLibrary.Find(method.Id));
                 Assert.NotEmpty(method.Steps);
                 Assert.NotEmpty(method.Cautions);
-                Assert.True(method.Ladder.Count > 1, method.Id);
-                Assert.True(method.HeavyTimes >= method.LightTimes && method.LightTimes > 0, method.Id);
+                Assert.True(method.Ladder.Count > 1, method.Id.Value);
+                Assert.True(method.HeavyTimes >= method.LightTimes && method.LightTimes > 0, method.Id.Value);
                 Assert.All(
                     method
                         .Cautions.Concat(method.Ladder)
@@ -226,7 +226,7 @@ public sealed class MethodLibraryTests
         Surface surface = AnyCar
             .Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather })
             .Surfaces.First(one => one.Id == "driver-seat");
-        var chooser = new ProductChooser(Everything, ShelfRecords.None, new HashSet<Guid>());
+        var chooser = new ProductChooser(Everything, ShelfRecords.None, new HashSet<ProductId>());
         ProductChoice choice = chooser.Choose(
             task,
             surface with

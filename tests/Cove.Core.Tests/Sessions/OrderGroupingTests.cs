@@ -86,5 +86,5 @@ public sealed class OrderGroupingTests
     private static OrderProblem Problem(params OrderJob[] jobs) => new(jobs, [], LoopLength: 40, Start: 0);
 
     private static string[] OrderOf(OrderProblem problem) =>
-        [.. RunningOrder.Solve(problem).Steps.Select(step => problem.Jobs[step.Job].TaskId)];
+        [.. RunningOrder.Solve(problem).Steps.Select(step => problem.Jobs[step.Job].TaskId.Value)];
 }

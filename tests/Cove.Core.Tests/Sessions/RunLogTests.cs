@@ -3,7 +3,7 @@ namespace Cove.Core.Tests.Sessions;
 /// <summary>What each answer of a run means for the log.</summary>
 public sealed class RunLogTests
 {
-    private static readonly Guid Run = new("00000000-0000-0000-0000-00000000000a");
+    private static readonly RunId Run = new(new Guid("00000000-0000-0000-0000-00000000000a"));
     private static readonly DateTimeOffset Start = new(2026, 3, 14, 9, 30, 0, TimeSpan.Zero);
 
     private static readonly RunStep[] Steps =
@@ -59,7 +59,7 @@ public sealed class RunLogTests
     private static LogEntry? Answer(int step, RunEventKind kind)
     {
         RunProgress progress = After(step, kind, out RunEvent answer);
-        return RunLog.EntryOf(Run, progress, answer, Guid.Empty);
+        return RunLog.EntryOf(Run, progress, answer, default);
     }
 
     /// <summary>A run in which every step before one was done, three minutes each, and that one is answered.</summary>

@@ -126,6 +126,6 @@ public sealed class RunningOrderTests
     private static OrderProblem WholeCar() =>
         Session(CareBook.ReferenceLayout, [.. CareTasks.All.Select(task => task.Id)]);
 
-    private static OrderProblem Session(CabinLayout layout, params string[] taskIds) =>
+    private static OrderProblem Session(CabinLayout layout, params TaskId[] taskIds) =>
         AnyCar.Session(layout, CareBook.For(AnyCar.Of(layout)).Where(item => taskIds.Contains(item.Task.Id)));
 }

@@ -136,7 +136,10 @@ public sealed class SchoolOrderTests
             }
         );
 
-        string[] order = [.. RunningOrder.Solve(problem).Steps.Select(step => problem.Jobs[step.Job].TaskId)];
+        string[] order =
+        [
+            .. RunningOrder.Solve(problem).Steps.Select(step => problem.Jobs[step.Job].TaskId.Value),
+        ];
 
         Assert.Equal(wiped ? ["outside-panes", "windscreen"] : ["windscreen"], order);
     }

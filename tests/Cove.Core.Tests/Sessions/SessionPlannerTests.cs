@@ -56,7 +56,7 @@ public sealed class SessionPlannerTests
             Usage.Reference,
             key => new CareState(
                 Now,
-                new Level(key.TaskId is "windscreen" or "wipe-gloss-trim" or "door-shuts" ? 1 : 0)
+                new Level(key.TaskId.Value is "windscreen" or "wipe-gloss-trim" or "door-shuts" ? 1 : 0)
             )
         );
 

@@ -20,7 +20,7 @@ public sealed class TradeFigureTests
     public void A_weekly_session_of_five_to_ten_minutes_keeps_up()
     {
         IReadOnlyList<Slot> slots = LiveThrough();
-        string[] kept = ["vacuum-seats", "vacuum-carpets", "wipe-dash", "wipe-screens"];
+        TaskId[] kept = ["vacuum-seats", "vacuum-carpets", "wipe-dash", "wipe-screens"];
 
         Assert.All(slots, slot => Assert.Superset(kept.ToHashSet(), slot.Done.ToHashSet()));
         Assert.All(
@@ -78,7 +78,7 @@ public sealed class TradeFigureTests
     private static List<Slot> LiveThrough()
     {
         Cabin cabin = CabinBuilder.Build(DemoSized);
-        var done = new Dictionary<string, DateTimeOffset>();
+        var done = new Dictionary<TaskId, DateTimeOffset>();
         var slots = new List<Slot>();
         for (int week = 1; week <= Weeks; week++)
         {
@@ -111,8 +111,8 @@ public sealed class TradeFigureTests
 
     private sealed record Slot(
         DateTimeOffset At,
-        IReadOnlyList<string> Done,
+        IReadOnlyList<TaskId> Done,
         TimeSpan Busy,
-        IReadOnlyDictionary<string, double> Before
+        IReadOnlyDictionary<TaskId, double> Before
     );
 }

@@ -29,7 +29,7 @@ public sealed class WalkRoundTests
     public void What_is_uncertain_and_near_the_mark_is_looked_at_before_what_is_known_or_far_off()
     {
         Vehicle vehicle = AnyCar.Of(CareBook.ReferenceLayout);
-        string[] open = ["windscreen", "vacuum-carpets", "clean-wheel"];
+        TaskId[] open = ["windscreen", "vacuum-carpets", "clean-wheel"];
 
         WalkRoundPlan plan = WalkRound.Plan(
             [

@@ -32,7 +32,8 @@ public sealed class StockTests
 
         Assert.All(
             ledger.Items.Where(item => item.Task.Products.Count > 0 && item.Task.Id != "scent"),
-            item => Assert.True(Consumption.MixtureOf(item.Task, item.Surfaces) > Volume.Zero, item.Task.Id)
+            item =>
+                Assert.True(Consumption.MixtureOf(item.Task, item.Surfaces) > Volume.Zero, item.Task.Id.Value)
         );
     }
 
@@ -160,7 +161,7 @@ public sealed class StockTests
             Products =
             [
                 .. Enum.GetValues<ProductClass>()
-                    .Select(one => Product.OfClass(Guid.NewGuid(), $"{one}", one)),
+                    .Select(one => Product.OfClass(new(Guid.NewGuid()), $"{one}", one)),
             ],
         };
 
@@ -199,7 +200,7 @@ public sealed class StockTests
             left,
             Volume.FromMillilitres(500),
             Strength.FromPercent(4),
-            Guid.NewGuid(),
+            new(Guid.NewGuid()),
             Now,
             Today
         );
@@ -229,14 +230,14 @@ public sealed class StockTests
     }
 
     private static Product Owned(params Bottle[] bottles) =>
-        Product.OfClass(Guid.NewGuid(), "Concentrate", ProductClass.AllPurposeCleaner) with
+        Product.OfClass(new(Guid.NewGuid()), "Concentrate", ProductClass.AllPurposeCleaner) with
         {
             Bottles = bottles,
         };
 
     private static Bottle Bottle(double size, double left) =>
-        new(Guid.NewGuid(), new Quantity(size), new Quantity(left), Now.AddDays(-10));
+        new(new(Guid.NewGuid()), new Quantity(size), new Quantity(left), Now.AddDays(-10));
 
     private static ProductUse Use(double amount, int daysAgo = 0) =>
-        new(Guid.Empty, Now.AddDays(-daysAgo), new Quantity(amount));
+        new(default, Now.AddDays(-daysAgo), new Quantity(amount));
 }

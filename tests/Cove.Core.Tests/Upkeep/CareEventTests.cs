@@ -12,10 +12,7 @@ public sealed class CareEventTests
 
         var jumps = CareEvents.JumpsOf(CareEvents.Find("spill")!, [seat]);
 
-        Assert.Equal(
-            ["clean-fabric-seats", "vacuum-seats"],
-            jumps.Select(jump => jump.Key.TaskId).Order(StringComparer.Ordinal)
-        );
+        Assert.Equal(["clean-fabric-seats", "vacuum-seats"], jumps.Select(jump => jump.Key.TaskId).Order());
         Assert.All(jumps, jump => Assert.Equal("driver-seat", jump.Key.SurfaceId));
         Assert.All(jumps, jump => Assert.True(jump.Amount > 0));
     }
@@ -49,7 +46,7 @@ public sealed class CareEventTests
             {
                 foreach (FirstLook worse in Enum.GetValues<FirstLook>().Where(other => other > look))
                 {
-                    Assert.True(look.StartingLevel(task) <= worse.StartingLevel(task), task.Id);
+                    Assert.True(look.StartingLevel(task) <= worse.StartingLevel(task), task.Id.Value);
                 }
             }
         );

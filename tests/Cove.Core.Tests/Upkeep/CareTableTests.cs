@@ -10,9 +10,12 @@ public sealed class CareTableTests
             CareTasks.All,
             task =>
             {
-                Assert.True(task.Requires is null || CareTasks.Find(task.Requires) is not null, task.Id);
+                Assert.True(
+                    task.Requires is null || CareTasks.Find(task.Requires.Value) is not null,
+                    task.Id.Value
+                );
                 Assert.All(task.AfterDryingOf, other => Assert.NotNull(CareTasks.Find(other)));
-                Assert.True(task.Drying == TimeSpan.Zero || task.DryingWhat.Length > 0, task.Id);
+                Assert.True(task.Drying == TimeSpan.Zero || task.DryingWhat.Length > 0, task.Id.Value);
             }
         );
         Assert.All(CareEvents.All, happening => Assert.NotEmpty(happening.Jumps));
@@ -126,7 +129,7 @@ public sealed class CareTableTests
             item =>
                 Assert.True(
                     item.Work <= reference.Single(other => other.Task == item.Task).Work,
-                    item.Task.Id
+                    item.Task.Id.Value
                 )
         );
     }

@@ -97,7 +97,7 @@ public sealed class SoilingTests
         Assert.Null(soiling.WhenRisenBy(Driving(0), Start, 1));
     }
 
-    public static TheoryData<string> EveryTask() => [.. CareTasks.All.Select(task => task.Id)];
+    public static TheoryData<string> EveryTask() => [.. CareTasks.All.Select(task => task.Id.Value)];
 
     private static Usage Driving(double kilometres) =>
         new([new UsageEntry(Start.AddDays(-1), WeeklyDistance.FromKilometres(kilometres))]);

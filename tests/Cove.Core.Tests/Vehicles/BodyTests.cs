@@ -60,7 +60,7 @@ public sealed class BodyTests
     public void Tint_film_is_behind_the_front_doors_only_and_heater_lines_on_the_rear_glass()
     {
         Cabin cabin = CabinBuilder.Build(CareBook.ReferenceLayout with { TintedRear = true });
-        string[] tinted =
+        SurfaceId[] tinted =
         [
             .. cabin
                 .Surfaces.Where(surface => surface.Facts.HasFlag(SurfaceFacts.TintFilm))

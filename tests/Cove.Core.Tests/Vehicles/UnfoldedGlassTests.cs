@@ -10,7 +10,7 @@ public sealed class UnfoldedGlassTests
             {
                 Cabin cabin = CabinBuilder.Build(layout);
                 IReadOnlyList<UnfoldedPane> panes = UnfoldedGlass.Of(cabin).Panes;
-                string[] glass =
+                SurfaceId[] glass =
                 [
                     .. cabin
                         .Surfaces.Where(one => one.Kind is SurfaceKind.Windscreen or SurfaceKind.Glass)

@@ -7,7 +7,7 @@ namespace Cove.Core.Catalogue.Products;
 /// <param name="Size">How much it holds when full; above nothing.</param>
 /// <param name="Left">How much was in it when that was last measured.</param>
 /// <param name="MeasuredAt">When that was.</param>
-public sealed record Bottle(Guid Id, Quantity Size, Quantity Left, DateTimeOffset MeasuredAt)
+public sealed record Bottle(BottleId Id, Quantity Size, Quantity Left, DateTimeOffset MeasuredAt)
 {
     /// <summary>What it cost, in the owner's currency; null when unknown or mixed at home.</summary>
     public decimal? Price { get; init; }

@@ -51,4 +51,4 @@ public static class BottleStock
 /// <param name="ProductId">The product.</param>
 /// <param name="At">When.</param>
 /// <param name="Amount">How much of the product itself, without the water it was thinned with.</param>
-public sealed record ProductUse(Guid ProductId, DateTimeOffset At, Quantity Amount);
+public sealed record ProductUse(ProductId ProductId, DateTimeOffset At, Quantity Amount);

@@ -19,7 +19,7 @@ public static class Bottling
         IReadOnlyList<Quantity> left,
         Volume volume,
         Strength strength,
-        Guid id,
+        BottleId id,
         DateTimeOffset now,
         DateOnly today
     )

@@ -10,7 +10,7 @@ namespace Cove.Core.Catalogue.Products;
 /// <param name="Usual">The strength for routine work; between the other two.</param>
 /// <param name="Strongest">The strongest strength at which it is used inside a car.</param>
 public sealed record Product(
-    Guid Id,
+    ProductId Id,
     string Name,
     ProductMake Make,
     Strength Weakest,
@@ -32,7 +32,7 @@ public sealed record Product(
 
     /// <summary>Water from the tap, which is on every shelf.</summary>
     public static Product TapWater { get; } =
-        OfClass(new Guid("00000000-0000-4000-8000-000000000001"), "Plain water", ProductClass.Water);
+        OfClass(new(new Guid("00000000-0000-4000-8000-000000000001")), "Plain water", ProductClass.Water);
 
     /// <summary>Whether it protects from ultraviolet light.</summary>
     public bool Uv { get; init; }
@@ -69,7 +69,7 @@ public sealed record Product(
         };
 
     /// <summary>A product that is like others of its class.</summary>
-    public static Product OfClass(Guid id, string name, ProductClass productClass)
+    public static Product OfClass(ProductId id, string name, ProductClass productClass)
     {
         ClassPreset preset = ClassPresets.Of(productClass);
         return new Product(id, name, preset.Make, preset.Weakest, preset.Usual, preset.Strongest)

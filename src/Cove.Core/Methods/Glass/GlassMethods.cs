@@ -366,5 +366,5 @@ public static class GlassMethods
     [TwoTowels, Chamois, SoapWaterWay, Zones, ThreeSteps, Steam];
 
     /// <summary>Finds a method; null when it is none for glass.</summary>
-    public static GlassMethod? Find(string id) => All.FirstOrDefault(glass => glass.Method.Id == id);
+    public static GlassMethod? Find(MethodId id) => All.FirstOrDefault(glass => glass.Method.Id == id);
 }

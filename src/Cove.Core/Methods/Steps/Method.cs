@@ -13,7 +13,7 @@ namespace Cove.Core.Methods.Steps;
 /// <param name="Good">What it looks like when it is good, as one sentence.</param>
 /// <param name="Cautions">What could hurt the owner or the car, one sentence each; at least one. Labels and makers' instructions come before them.</param>
 public sealed record Method(
-    string Id,
+    MethodId Id,
     string Name,
     string Summary,
     IReadOnlyList<MethodStep> Steps,
@@ -37,7 +37,7 @@ public sealed record Method(
     public Material? OnlyOn { get; init; }
 
     /// <summary>Ids of care tasks that are done by it as well.</summary>
-    public IReadOnlyList<string> AlsoDoes { get; init; } = [];
+    public IReadOnlyList<TaskId> AlsoDoes { get; init; } = [];
 
     /// <summary>What to wear or do for one's own safety, whatever the product.</summary>
     public IReadOnlyList<Gear> Gear { get; init; } = [];

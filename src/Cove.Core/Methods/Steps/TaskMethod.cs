@@ -9,7 +9,7 @@ namespace Cove.Core.Methods.Steps;
 /// <summary>A method with the cases it is for.</summary>
 /// <param name="TaskIds">The care tasks it does.</param>
 /// <param name="Method">The method.</param>
-public sealed record TaskMethod(IReadOnlyList<string> TaskIds, Method Method)
+public sealed record TaskMethod(IReadOnlyList<TaskId> TaskIds, Method Method)
 {
     /// <summary>The kinds of surface it is for; empty for all that the task tends.</summary>
     public IReadOnlyList<SurfaceKind> Kinds { get; init; } = [];
@@ -28,7 +28,7 @@ public sealed record TaskMethod(IReadOnlyList<string> TaskIds, Method Method)
 
     /// <summary>Whether it can be done on a surface at all, whatever the soil and the schools.</summary>
     public bool IsFor(CareTask task, SurfaceMake surface) =>
-        TaskIds.Contains(task.Id, StringComparer.Ordinal)
+        TaskIds.Contains(task.Id)
         && (Kinds.Count == 0 || Kinds.Contains(surface.Kind))
         && (Materials.Count == 0 || Materials.Contains(surface.Parts[0]))
         && (Finishes.Count == 0 || Finishes.Contains(surface.Finish));

@@ -42,7 +42,7 @@ public sealed record OrderProblem(
 /// <param name="Places">Where it is done, in seconds along the way round: none for work that can be done wherever the person stands, several for work that goes from door to door: in ascending order, or in the order to visit them where <see cref="OrderProblem.PlacesInOrder"/> holds.</param>
 /// <param name="Drying">How long something dries after it; zero for nothing.</param>
 public sealed record OrderJob(
-    string TaskId,
+    TaskId TaskId,
     bool PutsBack,
     Stage Stage,
     TimeSpan Hands,

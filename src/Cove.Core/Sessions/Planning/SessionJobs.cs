@@ -55,7 +55,7 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
     /// <summary>The chores that a session of these tasks needs.</summary>
     private IEnumerable<OrderJob> Chores(IReadOnlyCollection<TaskWork> works)
     {
-        var ids = works.Select(work => work.Status.Item.Task.Id).ToHashSet(StringComparer.Ordinal);
+        var ids = works.Select(work => work.Status.Item.Task.Id).ToHashSet();
         TimeSpan hands = works.Aggregate(TimeSpan.Zero, (sum, work) => sum + work.Hands);
         return SessionChores
             .All.Where(chore => chore.IsNeededFor(ids, hands, ways))
@@ -120,6 +120,5 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
     private static bool NeedsItDry(OrderJob wet, OrderJob after) =>
         after.PutsBack
             ? after.TaskId == wet.TaskId
-            : CareTasks.Find(after.TaskId) is { } task
-                && task.AfterDryingOf.Contains(wet.TaskId, StringComparer.Ordinal);
+            : CareTasks.Find(after.TaskId) is { } task && task.AfterDryingOf.Contains(wet.TaskId);
 }

@@ -24,10 +24,10 @@ public sealed record SessionPlan(
     public IEnumerable<TaskWork> WorksInOrder =>
         Order
             .Steps.Select(step => Jobs[step.Job].TaskId)
-            .Distinct(StringComparer.Ordinal)
+            .Distinct()
             .Select(id => Works.FirstOrDefault(work => work.Status.Item.Task.Id == id))
             .OfType<TaskWork>();
 
     /// <summary>Whether a task is part of the session.</summary>
-    public bool Has(string taskId) => Works.Any(work => work.Status.Item.Task.Id == taskId);
+    public bool Has(TaskId taskId) => Works.Any(work => work.Status.Item.Task.Id == taskId);
 }

@@ -15,7 +15,7 @@ public static class RunLog
     /// <param name="progress">The run, the answer taken.</param>
     /// <param name="answer">The answer.</param>
     /// <param name="entryId">The id for the entry.</param>
-    public static LogEntry? EntryOf(Guid runId, RunProgress progress, RunEvent answer, Guid entryId)
+    public static LogEntry? EntryOf(RunId runId, RunProgress progress, RunEvent answer, EntryId entryId)
     {
         if (!IsWork(answer))
         {

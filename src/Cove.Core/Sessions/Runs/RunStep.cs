@@ -16,7 +16,7 @@ namespace Cove.Core.Sessions.Runs;
 /// <param name="ShortName">Its short name.</param>
 /// <param name="Ground">What a stroke on it is drawn on.</param>
 /// <param name="HowToReach">How to get at all of a pane, as one sentence; null for anything else.</param>
-public sealed record StepSurface(string Id, string ShortName, Ground Ground, string? HowToReach)
+public sealed record StepSurface(SurfaceId Id, string ShortName, Ground Ground, string? HowToReach)
 {
     /// <summary>Fixes a surface.</summary>
     public static StepSurface Of(Surface surface) =>
@@ -38,7 +38,7 @@ public sealed record StepSurface(string Id, string ShortName, Ground Ground, str
 /// <param name="Zones">Names of the zones to go to, in walking order; empty for work on the spot.</param>
 /// <param name="Drying">How long something dries after it.</param>
 public sealed record RunStep(
-    string TaskId,
+    TaskId TaskId,
     bool PutsBack,
     TimeSpan Planned,
     IReadOnlyList<Kit> Fetch,
@@ -84,9 +84,9 @@ public sealed record RunStep(
     /// <summary>What to call a step; the id of a task that the tables no longer have.</summary>
     /// <param name="taskId">The care task, or the chore.</param>
     /// <param name="putsBack">Whether the step only puts things back.</param>
-    public static string NameOf(string taskId, bool putsBack) =>
+    public static string NameOf(TaskId taskId, bool putsBack) =>
         SessionChores.Find(taskId) is { } chore ? chore.Name
-        : CareTasks.Find(taskId) is not { } task ? taskId
+        : CareTasks.Find(taskId) is not { } task ? taskId.Value
         : putsBack ? PuttingBack.NameOf(task)
         : task.Name;
 

@@ -18,7 +18,7 @@ namespace Cove.Core.Sessions.Runs;
 /// <param name="Amount">How much of the product it takes, without water.</param>
 /// <param name="Cautions">What has to be done otherwise than it might be, and what to wear, one sentence each.</param>
 public sealed record StepProduct(
-    Guid ProductId,
+    ProductId ProductId,
     string Name,
     Strength Strength,
     Application Application,

@@ -24,7 +24,7 @@ public sealed record Cleaned(DateTimeOffset At, Share Removed) : CareChange(At)
 /// <param name="Removal">What one round takes away.</param>
 /// <param name="Rounds">How many rounds; 1 or more.</param>
 /// <param name="Residue">What this car leaves of it beside the table; 1 until something has been learnt. Above 0.</param>
-public sealed record FilmCleaning(string MethodId, Removal Removal, int Rounds, double Residue = 1);
+public sealed record FilmCleaning(MethodId MethodId, Removal Removal, int Rounds, double Residue = 1);
 
 /// <summary>An event raised the level at once: a spill, a day on the beach.</summary>
 /// <param name="At">When it happened.</param>

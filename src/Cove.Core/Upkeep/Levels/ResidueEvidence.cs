@@ -5,7 +5,7 @@ namespace Cove.Core.Upkeep.Levels;
 /// <param name="At">When it was looked at.</param>
 /// <param name="LogRatio">Natural logarithm of what was left over what the table leaves.</param>
 /// <param name="Spread">Standard deviation of that logarithm; above 0.</param>
-public sealed record ResidueEvidence(string MethodId, DateTimeOffset At, double LogRatio, double Spread)
+public sealed record ResidueEvidence(MethodId MethodId, DateTimeOffset At, double LogRatio, double Spread)
 {
     /// <summary>The standard deviation beyond which a look is still counted, but for next to nothing.</summary>
     private const double MostSpread = 5;
@@ -15,7 +15,7 @@ public sealed record ResidueEvidence(string MethodId, DateTimeOffset At, double 
     /// <param name="left">What the table leaves; above 0.</param>
     /// <param name="settled">What has settled since; 0 or more.</param>
     /// <param name="look">What was seen.</param>
-    internal static ResidueEvidence Of(string methodId, double left, double settled, Observed look)
+    internal static ResidueEvidence Of(MethodId methodId, double left, double settled, Observed look)
     {
         // What is seen at or below what has settled since cannot be put down to the cleaning: a quarter of it is taken,
         // and the scatter of the look, carried over to the small difference, makes it weigh little.

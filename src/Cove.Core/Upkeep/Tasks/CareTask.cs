@@ -13,7 +13,7 @@ namespace Cove.Core.Upkeep.Tasks;
 /// <param name="Id">Short and stable; it is stored with every log entry.</param>
 /// <param name="Name">What to do, as an owner would say it.</param>
 /// <param name="ShortName">One or two words for the lanes.</param>
-public sealed record CareTask(string Id, string Name, string ShortName)
+public sealed record CareTask(TaskId Id, string Name, string ShortName)
 {
     /// <summary>Days from fresh to due at reference use; above 0.</summary>
     public required double IntervalDays { get; init; }
@@ -60,7 +60,7 @@ public sealed record CareTask(string Id, string Name, string ShortName)
     public IReadOnlyList<TaskRise> RaisedBy { get; init; } = [];
 
     /// <summary>Ids of the inspections that tell its level; see <see cref="Inspections.InspectionTable"/>.</summary>
-    public required IReadOnlyList<string> Checks { get; init; }
+    public required IReadOnlyList<InspectionId> Checks { get; init; }
 
     /// <summary>The classes of product that do it, the gentlest first, each with the soil up to which it suffices; none for work that is done dry. The order is common practice, how far each reaches is Cove's own choice.</summary>
     public IReadOnlyList<TaskOption> Products { get; init; } = [];
@@ -72,7 +72,7 @@ public sealed record CareTask(string Id, string Name, string ShortName)
     public bool LeavesFinish { get; init; }
 
     /// <summary>A task that has to be done first in the same session unless it is fresh already; null for none.</summary>
-    public string? Requires { get; init; }
+    public TaskId? Requires { get; init; }
 
     /// <summary>Whether the work rubs the material, so that a surface marked as worn is better left out of it.</summary>
     public bool Rubs { get; init; }
@@ -90,7 +90,7 @@ public sealed record CareTask(string Id, string Name, string ShortName)
     public string DryingWhat { get; init; } = string.Empty;
 
     /// <summary>Tasks whose drying must be over before this one may begin.</summary>
-    public IReadOnlyList<string> AfterDryingOf { get; init; } = [];
+    public IReadOnlyList<TaskId> AfterDryingOf { get; init; } = [];
 
     /// <summary>Whether its level begins anew when it came clean, however it stood before. On glass it never does: what a method leaves there stays in the reckoning.</summary>
     public bool BeginsAnew => Stage != Stage.Glass;

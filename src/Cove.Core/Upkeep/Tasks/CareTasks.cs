@@ -16,13 +16,10 @@ public static class CareTasks
         .. ExtraTasks.All,
     ];
 
-    private static readonly Dictionary<string, CareTask> ById = All.ToDictionary(
-        task => task.Id,
-        StringComparer.Ordinal
-    );
+    private static readonly Dictionary<TaskId, CareTask> ById = All.ToDictionary(task => task.Id);
 
     /// <summary>Finds a task.</summary>
     /// <param name="id">The id of a task.</param>
     /// <returns>The task, or null when there is none of that id.</returns>
-    public static CareTask? Find(string id) => ById.GetValueOrDefault(id);
+    public static CareTask? Find(TaskId id) => ById.GetValueOrDefault(id);
 }

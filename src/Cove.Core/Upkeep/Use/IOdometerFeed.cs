@@ -7,5 +7,5 @@ public interface IOdometerFeed
     string Name { get; }
 
     /// <summary>What the odometer of a vehicle shows at an instant.</summary>
-    OdometerReading Read(Guid vehicleId, DateTimeOffset at);
+    OdometerReading Read(VehicleId vehicleId, DateTimeOffset at);
 }

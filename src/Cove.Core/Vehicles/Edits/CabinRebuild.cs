@@ -54,7 +54,7 @@ public static class CabinRebuild
 
         Surface? Part(Surface part)
         {
-            string root = RootOf(part, owned);
+            SurfaceId root = RootOf(part, owned);
             if (!before.TryGetValue(root, out Surface? was))
             {
                 return part;
@@ -97,7 +97,7 @@ public static class CabinRebuild
         };
     }
 
-    private static string RootOf(Surface part, Dictionary<string, Surface> owned)
+    private static SurfaceId RootOf(Surface part, Dictionary<SurfaceId, Surface> owned)
     {
         Surface at = part;
         while (at.PartOf is { } whole && owned.TryGetValue(whole, out Surface? next))
@@ -108,6 +108,6 @@ public static class CabinRebuild
         return at.Id;
     }
 
-    private static Dictionary<string, Surface> ById(IEnumerable<Surface> surfaces) =>
-        surfaces.ToDictionary(surface => surface.Id, StringComparer.Ordinal);
+    private static Dictionary<SurfaceId, Surface> ById(IEnumerable<Surface> surfaces) =>
+        surfaces.ToDictionary(surface => surface.Id);
 }

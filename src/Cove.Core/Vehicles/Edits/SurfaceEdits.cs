@@ -15,7 +15,7 @@ public static class SurfaceEdits
     /// <param name="vehicle">The vehicle.</param>
     /// <param name="surfaceId">The surface.</param>
     /// <param name="change">Makes it as it should be.</param>
-    public static VehicleEdit Change(Vehicle vehicle, string surfaceId, Func<Surface, Surface> change)
+    public static VehicleEdit Change(Vehicle vehicle, SurfaceId surfaceId, Func<Surface, Surface> change)
     {
         if (vehicle.Surfaces.FirstOrDefault(one => one.Id == surfaceId) is not { } old)
         {
@@ -53,7 +53,7 @@ public static class SurfaceEdits
     }
 
     /// <summary>Takes an added surface away for good. One that the cabin was drawn with can only be marked absent.</summary>
-    public static VehicleEdit Remove(Vehicle vehicle, string surfaceId)
+    public static VehicleEdit Remove(Vehicle vehicle, SurfaceId surfaceId)
     {
         if (!vehicle.Surfaces.Any(one => one.Id == surfaceId))
         {
@@ -76,7 +76,7 @@ public static class SurfaceEdits
             );
         }
 
-        HashSet<string> gone = [surfaceId, .. PartsOf(vehicle, surfaceId)];
+        HashSet<SurfaceId> gone = [surfaceId, .. PartsOf(vehicle, surfaceId)];
         return VehicleEdit.Checked(
             vehicle with
             {
@@ -89,7 +89,7 @@ public static class SurfaceEdits
     /// <param name="vehicle">The vehicle.</param>
     /// <param name="surfaceId">The surface.</param>
     /// <param name="names">The names of the parts, from the front of the car backwards or from the driver's side across; 2 to <see cref="MostParts"/>.</param>
-    public static VehicleEdit Split(Vehicle vehicle, string surfaceId, IReadOnlyList<string> names)
+    public static VehicleEdit Split(Vehicle vehicle, SurfaceId surfaceId, IReadOnlyList<string> names)
     {
         if (vehicle.Surfaces.FirstOrDefault(one => one.Id == surfaceId) is not { } whole)
         {
@@ -133,9 +133,9 @@ public static class SurfaceEdits
     }
 
     /// <summary>Puts the parts of a surface together again.</summary>
-    public static VehicleEdit Join(Vehicle vehicle, string surfaceId)
+    public static VehicleEdit Join(Vehicle vehicle, SurfaceId surfaceId)
     {
-        HashSet<string> parts = PartsOf(vehicle, surfaceId);
+        HashSet<SurfaceId> parts = PartsOf(vehicle, surfaceId);
         return parts.Count == 0
             ? VehicleEdit.Refused(nameof(Surface.Id), "This surface is not cut into parts.")
             : VehicleEdit.Checked(
@@ -156,11 +156,11 @@ public static class SurfaceEdits
     }
 
     /// <summary>The parts of a surface, their own parts included.</summary>
-    private static HashSet<string> PartsOf(Vehicle vehicle, string surfaceId)
+    private static HashSet<SurfaceId> PartsOf(Vehicle vehicle, SurfaceId surfaceId)
     {
-        var parts = new HashSet<string>(StringComparer.Ordinal);
-        var open = new Queue<string>([surfaceId]);
-        while (open.TryDequeue(out string? id))
+        var parts = new HashSet<SurfaceId>();
+        var open = new Queue<SurfaceId>([surfaceId]);
+        while (open.TryDequeue(out SurfaceId id))
         {
             foreach (Surface part in vehicle.Surfaces.Where(one => one.PartOf == id && parts.Add(one.Id)))
             {
@@ -172,14 +172,14 @@ public static class SurfaceEdits
     }
 
     /// <summary>The first ids of the form <c>stem-number</c> that the vehicle has not. Ids have a greatest length, which the stem makes room for.</summary>
-    private static IEnumerable<string> FreeIds(Vehicle vehicle, string stem)
+    private static IEnumerable<SurfaceId> FreeIds(Vehicle vehicle, string stem)
     {
-        var taken = vehicle.Surfaces.Select(one => one.Id).ToHashSet(StringComparer.Ordinal);
+        var taken = vehicle.Surfaces.Select(one => one.Id).ToHashSet();
         int room = SurfaceRules.LongestName - 4;
         string kept = stem.Length <= room ? stem : stem[..room];
         return Enumerable
             .Range(1, 2 * SurfaceRules.MostSurfaces)
-            .Select(number => $"{kept}-{number}")
+            .Select(number => new SurfaceId($"{kept}-{number}"))
             .Where(id => !taken.Contains(id));
     }
 }

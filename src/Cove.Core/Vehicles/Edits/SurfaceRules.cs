@@ -28,7 +28,7 @@ public static partial class SurfaceRules
     /// <summary>Says what is wrong with a surface taken by itself; empty when nothing is.</summary>
     public static IEnumerable<Flaw> Check(Surface surface)
     {
-        if (!IsId(surface.Id))
+        if (!IsId(surface.Id.Value))
         {
             yield return new Flaw(
                 nameof(surface.Id),
@@ -91,7 +91,7 @@ public static partial class SurfaceRules
             yield break;
         }
 
-        var parents = new Dictionary<string, string?>(StringComparer.Ordinal);
+        var parents = new Dictionary<SurfaceId, SurfaceId?>();
         for (int i = 0; i < surfaces.Count; i++)
         {
             if (!parents.TryAdd(surfaces[i].Id, surfaces[i].PartOf))
@@ -164,9 +164,9 @@ public static partial class SurfaceRules
         }
     }
 
-    private static bool IsInCycle(string id, Dictionary<string, string?> parents)
+    private static bool IsInCycle(SurfaceId id, Dictionary<SurfaceId, SurfaceId?> parents)
     {
-        string? at = parents.GetValueOrDefault(id);
+        SurfaceId? at = parents.GetValueOrDefault(id);
         for (int steps = 0; at is not null && steps <= parents.Count; steps++)
         {
             if (at == id)
@@ -174,7 +174,7 @@ public static partial class SurfaceRules
                 return true;
             }
 
-            at = parents.GetValueOrDefault(at);
+            at = parents.GetValueOrDefault(at.Value);
         }
 
         return false;

@@ -49,13 +49,13 @@ internal sealed class CabinSheet(CabinLayout layout)
     public double TailEnd => BootEnd + (GlassBehindSeats ? 22 : 82);
 
     /// <summary>The zones from which the two sides of a row are worked: its own doors, or the front ones where it has none.</summary>
-    public string NearZone(int row) => row > 0 && RearDoors ? ZoneIds.RearDriverSide : ZoneIds.Driver;
+    public ZoneId NearZone(int row) => row > 0 && RearDoors ? ZoneIds.RearDriverSide : ZoneIds.Driver;
 
     /// <inheritdoc cref="NearZone"/>
-    public string FarZone(int row) => row > 0 && RearDoors ? ZoneIds.RearPassengerSide : ZoneIds.Passenger;
+    public ZoneId FarZone(int row) => row > 0 && RearDoors ? ZoneIds.RearPassengerSide : ZoneIds.Passenger;
 
     /// <summary>Where the boot is reached from; a cab without one is worked from its rear doors.</summary>
-    public string TailZone => Body.Tail == Tail.OpenBed ? NearZone(1) : ZoneIds.Boot;
+    public ZoneId TailZone => Body.Tail == Tail.OpenBed ? NearZone(1) : ZoneIds.Boot;
 
     public OutlinePen Pen() => new(Mirrored);
 
@@ -87,7 +87,7 @@ internal sealed class CabinSheet(CabinLayout layout)
     public void AddUnseen(Surface surface) =>
         surfaces.Add(surface with { Area = Area.FromSquareMetres(surface.Area.SquareMetres * areaFactor) });
 
-    public void Mark(string? surfaceId, OutlinePen pen, PlanMarkKind kind = PlanMarkKind.Line) =>
+    public void Mark(SurfaceId? surfaceId, OutlinePen pen, PlanMarkKind kind = PlanMarkKind.Line) =>
         marks.Add(new PlanMark(pen.ToString(), kind, surfaceId));
 
     public Cabin Finish()
@@ -158,9 +158,9 @@ internal sealed class CabinSheet(CabinLayout layout)
 /// <summary>The ids of the zones that the generator makes.</summary>
 internal static class ZoneIds
 {
-    public const string Driver = "driver";
-    public const string RearDriverSide = "rear-driver-side";
-    public const string Boot = "boot";
-    public const string RearPassengerSide = "rear-passenger-side";
-    public const string Passenger = "passenger";
+    public static readonly ZoneId Driver = "driver";
+    public static readonly ZoneId RearDriverSide = "rear-driver-side";
+    public static readonly ZoneId Boot = "boot";
+    public static readonly ZoneId RearPassengerSide = "rear-passenger-side";
+    public static readonly ZoneId Passenger = "passenger";
 }

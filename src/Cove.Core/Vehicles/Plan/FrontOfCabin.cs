@@ -136,7 +136,14 @@ internal static class FrontOfCabin
             );
         }
 
-        void Screen(string id, string name, string shortName, double area, string zone, OutlinePen outline) =>
+        void Screen(
+            SurfaceId id,
+            string name,
+            string shortName,
+            double area,
+            ZoneId zone,
+            OutlinePen outline
+        ) =>
             sheet.Add(
                 Make(id, name, shortName, SurfaceKind.Screen, Material.ClearPlastic, area, zone) with
                 {

@@ -50,13 +50,13 @@ internal static class FrontSeats
 
     private static void Seat(
         CabinSheet sheet,
-        string id,
+        SurfaceId id,
         string name,
         string shortName,
         double y,
         double height,
         double area,
-        string zone,
+        ZoneId zone,
         double exposure
     )
     {
@@ -76,10 +76,10 @@ internal static class FrontSeats
     /// <summary>Reeled in at the pillar, between seat and door.</summary>
     private static void Belt(
         CabinSheet sheet,
-        string id,
+        SurfaceId id,
         string name,
         double y,
-        string zone,
+        ZoneId zone,
         double exposure
     ) =>
         sheet.Add(

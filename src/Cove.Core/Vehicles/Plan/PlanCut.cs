@@ -12,7 +12,7 @@ internal static class PlanCut
     /// <summary>The strips, in the order of their ids.</summary>
     /// <param name="shape">The shape to cut.</param>
     /// <param name="partIds">The surfaces the strips stand for.</param>
-    public static IEnumerable<Shape> Cut(Shape shape, IReadOnlyList<string> partIds)
+    public static IEnumerable<Shape> Cut(Shape shape, IReadOnlyList<SurfaceId> partIds)
     {
         PlanBox box = shape.Bounds;
         bool along = box.Width >= box.Height;
@@ -36,7 +36,7 @@ internal static class PlanCut
         }
     }
 
-    private static Shape Draw(Shape whole, string id, PlanPoint[][] pieces)
+    private static Shape Draw(Shape whole, SurfaceId id, PlanPoint[][] pieces)
     {
         var path = new StringBuilder();
         foreach (PlanPoint[] piece in pieces)

@@ -79,7 +79,7 @@ internal static class RowsOfCabin
     private static int SeatsOf(CabinSheet sheet, int row) =>
         row == 1 ? sheet.Layout.SecondRowSeats : sheet.Layout.ThirdRowSeats;
 
-    private static void Floor(CabinSheet sheet, int row, string id, string name, double use, double start)
+    private static void Floor(CabinSheet sheet, int row, SurfaceId id, string name, double use, double start)
     {
         Material mats = sheet.Layout.RearMats;
         double width = mats == Material.None ? 66 : 16;
@@ -108,7 +108,7 @@ internal static class RowsOfCabin
         Mat(DriverSide, 104, sheet.NearZone(row));
         Mat(PassengerSide, 318, sheet.FarZone(row));
 
-        void Mat(Place place, double y, string zone) =>
+        void Mat(Place place, double y, ZoneId zone) =>
             sheet.Add(
                 Make(
                     $"{id}-mat-{place.Id}",
@@ -128,7 +128,7 @@ internal static class RowsOfCabin
     private static void Seat(
         CabinSheet sheet,
         int row,
-        string id,
+        SurfaceId id,
         string name,
         Place place,
         double area,
@@ -139,7 +139,7 @@ internal static class RowsOfCabin
         // What lies on a seat hides its cushion from above; the backrest still shows.
         bool covered = row == 1 && (sheet.Layout.PetCover || HasChildSeat(sheet, place));
         double from = start + (covered ? 148 : 74);
-        string zone = place.Id == PassengerSide.Id ? sheet.FarZone(row) : sheet.NearZone(row);
+        ZoneId zone = place.Id == PassengerSide.Id ? sheet.FarZone(row) : sheet.NearZone(row);
         sheet.Add(
             Make(
                 id,

@@ -8,7 +8,7 @@ namespace Cove.Core.Vehicles.Plan;
 /// <param name="Narrowest">Width of its narrowest part, in plan units; bands of tint must fit into half of it.</param>
 /// <param name="Layer">How high it lies, so that what is above is drawn above.</param>
 public sealed record Shape(
-    string SurfaceId,
+    SurfaceId SurfaceId,
     string Outline,
     PlanBox Bounds,
     PlanPoint Anchor,

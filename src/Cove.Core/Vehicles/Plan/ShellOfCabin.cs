@@ -32,10 +32,10 @@ internal static class ShellOfCabin
 
     private static void FrontDoor(
         CabinSheet sheet,
-        string id,
+        SurfaceId id,
         string whose,
         bool near,
-        string zone,
+        ZoneId zone,
         double use
     )
     {
@@ -68,7 +68,7 @@ internal static class ShellOfCabin
     }
 
     /// <summary>A rear door, or the fixed panel and pane in its place on a car with two doors.</summary>
-    private static void RearSide(CabinSheet sheet, string id, string side, bool near, string zone)
+    private static void RearSide(CabinSheet sheet, SurfaceId id, string side, bool near, ZoneId zone)
     {
         double end = CabinSheet.RowStart(1) + 180;
         bool door = sheet.RearDoors;
@@ -93,7 +93,7 @@ internal static class ShellOfCabin
         );
     }
 
-    private static void LoadGlass(CabinSheet sheet, string id, string side, bool near, string zone) =>
+    private static void LoadGlass(CabinSheet sheet, SurfaceId id, string side, bool near, ZoneId zone) =>
         sheet.Add(
             RearPane(
                 sheet,
@@ -232,11 +232,11 @@ internal static class ShellOfCabin
 
     private static Surface RearPane(
         CabinSheet sheet,
-        string id,
+        SurfaceId id,
         string name,
         string shortName,
         double area,
-        string zone,
+        ZoneId zone,
         double use
     ) =>
         Make(id, name, shortName, SurfaceKind.Glass, Material.Glass, area, zone, use) with

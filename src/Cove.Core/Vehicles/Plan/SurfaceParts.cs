@@ -6,13 +6,13 @@ namespace Cove.Core.Vehicles.Plan;
 internal static class SurfaceParts
 {
     public static Surface Make(
-        string id,
+        SurfaceId id,
         string name,
         string shortName,
         SurfaceKind kind,
         Material material,
         double squareMetres,
-        string zone,
+        ZoneId zone,
         double exposure = 1
     ) =>
         new(

@@ -10,7 +10,7 @@ public sealed record UnfoldedGlass(IReadOnlyList<UnfoldedPane> Panes)
     /// <summary>Unfolds the panes of a cabin. Sizes follow from their areas; shapes from where they sit.</summary>
     public static UnfoldedGlass Of(Cabin cabin)
     {
-        var shapes = cabin.Plan.Shapes.ToDictionary(shape => shape.SurfaceId, StringComparer.Ordinal);
+        var shapes = cabin.Plan.Shapes.ToDictionary(shape => shape.SurfaceId);
         double middle = cabin.Plan.Bounds.Y + (cabin.Plan.Bounds.Height / 2);
         Seat[] seats =
         [
@@ -32,7 +32,7 @@ public sealed record UnfoldedGlass(IReadOnlyList<UnfoldedPane> Panes)
         return new UnfoldedGlass([.. inOrder.Select(seat => Draw(seat, seats))]);
     }
 
-    private static Seat SeatOf(Surface surface, Dictionary<string, Shape> shapes, double middle)
+    private static Seat SeatOf(Surface surface, Dictionary<SurfaceId, Shape> shapes, double middle)
     {
         // A pane cut from another has no shape of its own on the plan; it sits where its whole does.
         Shape? shape =
@@ -107,7 +107,7 @@ public sealed record UnfoldedGlass(IReadOnlyList<UnfoldedPane> Panes)
 /// <param name="Height">Its height, in centimetres.</param>
 /// <param name="Outline">Its outline as an SVG path in centimetres, from its upper left corner.</param>
 public sealed record UnfoldedPane(
-    string SurfaceId,
+    SurfaceId SurfaceId,
     PanePlace Place,
     double Width,
     double Height,

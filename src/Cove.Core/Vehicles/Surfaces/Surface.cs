@@ -12,14 +12,14 @@ namespace Cove.Core.Vehicles.Surfaces;
 /// <param name="Exposure">How much use it gets beside the most used surface of its kind, which has 1. Must be above 0.</param>
 /// <param name="Facts">What else matters for its care.</param>
 public sealed record Surface(
-    string Id,
+    SurfaceId Id,
     string Name,
     string ShortName,
     SurfaceKind Kind,
     Material Material,
     Finish Finish,
     Area Area,
-    string ZoneId,
+    ZoneId ZoneId,
     Share Exposure,
     SurfaceFacts Facts = SurfaceFacts.None
 )
@@ -28,7 +28,7 @@ public sealed record Surface(
     public SurfaceMake Make => new(Kind, Material, Finish, Facts);
 
     /// <summary>The surface this one was cut from; null for a whole one. A surface that has parts is cared for by its parts only.</summary>
-    public string? PartOf { get; init; }
+    public SurfaceId? PartOf { get; init; }
 
     /// <summary>Whether this car has no such surface after all. It is kept so that it can be put back.</summary>
     public bool Absent { get; init; }

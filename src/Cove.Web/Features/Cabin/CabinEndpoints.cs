@@ -41,7 +41,7 @@ internal static class CabinEndpoints
     }
 
     private static async Task<IResult> Chart(
-        Guid vehicleId,
+        VehicleId vehicleId,
         VehicleStore vehicles,
         LogStore log,
         OwnerClock clock,
@@ -86,7 +86,7 @@ internal static class CabinEndpoints
                 ledger.Usage.At(now).Distance.Kilometres,
                 cabin.Plan,
                 saved.Version,
-                [.. cabin.Zones.Select(zone => new NamedView(zone.Id, zone.Name))],
+                [.. cabin.Zones.Select(zone => new NamedView(zone.Id.Value, zone.Name))],
                 surfaces,
                 overMark,
                 surfaces.Count(surface => !surface.OverMark && surface.DaysLeft <= week),
@@ -117,19 +117,17 @@ internal static class CabinEndpoints
             return null;
         }
 
-        Happened? last = events.FirstOrDefault(entry =>
-            entry.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
-        );
+        Happened? last = events.FirstOrDefault(entry => entry.SurfaceIds.Contains(surface.Id));
         string what =
             last is null ? string.Empty
             : last.Note.Length > 0 ? last.Note
             : CareEvents.Find(last.EventId)!.Name;
         return new SurfaceOnChartView(
-            surface.Id,
+            surface.Id.Value,
             surface.Name,
             surface.ShortName,
             cabin.Zones.First(zone => zone.Id == surface.ZoneId).Name,
-            surface.ZoneId,
+            surface.ZoneId.Value,
             status.Due.Level.Value,
             status.Due.DaysLeft(clock.Now, clock.Zone),
             status.Due.Level.IsDue,
@@ -141,8 +139,8 @@ internal static class CabinEndpoints
     }
 
     private static async Task<IResult> Surface(
-        Guid vehicleId,
-        string surfaceId,
+        VehicleId vehicleId,
+        SurfaceId surfaceId,
         VehicleStore vehicles,
         CarsAtHand cars,
         CarSources sources,
@@ -172,7 +170,7 @@ internal static class CabinEndpoints
             () => levels.Histories(ledger, clock.Now - SurfacePage.Past, surfaceId, cancel)
         );
         var page = new SurfacePage(car.Day.Car, clock);
-        var items = ledger.Items.ToDictionary(item => item.Task.Id, StringComparer.Ordinal);
+        var items = ledger.Items.ToDictionary(item => item.Task.Id);
         SurfaceTaskView[] tasks = car.Use(at =>
             InOrder(at.Statuses, surfaceId)
                 .Select(pair =>
@@ -186,7 +184,7 @@ internal static class CabinEndpoints
         );
         return Results.Ok(
             new SurfaceView(
-                surface.Id,
+                surface.Id.Value,
                 surface.Name,
                 saved.Version,
                 SurfaceWords.About(surface),
@@ -194,7 +192,7 @@ internal static class CabinEndpoints
                 surface.Area.SquareMetres,
                 surface.Wear,
                 ledger.Vehicle.Surfaces.FirstOrDefault(one => one.Id == surface.PartOf)?.Name,
-                surface.PartOf,
+                surface.PartOf?.Value,
                 clock.OnTheWall(clock.Now),
                 tasks,
                 [
@@ -227,7 +225,7 @@ internal static class CabinEndpoints
     /// <summary>The tasks that tend a surface, the one that comes due first in front.</summary>
     private static IEnumerable<(CareTask Task, SurfaceStatus Status)> InOrder(
         IReadOnlyList<CareStatus> statuses,
-        string surfaceId
+        SurfaceId surfaceId
     ) =>
         statuses
             .SelectMany(status =>

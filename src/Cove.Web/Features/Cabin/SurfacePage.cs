@@ -29,7 +29,7 @@ internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
         DateTimeOffset ahead =
             due.DueAt is { } at && at < now + Future ? (at > now ? at : now) : now + Future;
         return new SurfaceTaskView(
-            item.Task.Id,
+            item.Task.Id.Value,
             item.Task.Name,
             due.Level.Value,
             due.DaysLeft(now, clock.Zone),

@@ -18,7 +18,7 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
     /// <param name="vehicleId">The car.</param>
     /// <param name="services">Where it is read from when it is not at hand.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<CarAtHand?> Get(Guid vehicleId, CarSources services, CancellationToken cancel)
+    public async Task<CarAtHand?> Get(VehicleId vehicleId, CarSources services, CancellationToken cancel)
     {
         // Asked before reading: what is stored meanwhile makes the next request read anew.
         var state = (stamp.Now(), clock.Now.ToUnixTimeSeconds() / 60);

@@ -15,7 +15,7 @@ internal static class ChoiceEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
 
     private static async Task<IResult> Smallest(
-        Guid vehicleId,
+        VehicleId vehicleId,
         CarsAtHand cars,
         CarSources sources,
         CancellationToken cancel

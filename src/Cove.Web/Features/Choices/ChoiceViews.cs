@@ -64,7 +64,7 @@ internal sealed record LackView(
         task
             .Choices.Where(one => one.Choice.Best is null)
             .Select(one => new LackView(
-                task.Task.Id,
+                task.Task.Id.Value,
                 task.Task.Name,
                 [.. one.Surfaces.Select(surface => surface.ShortName)],
                 one.Choice.Buy is { } buy ? ClassPresets.Of(buy).Name : null,

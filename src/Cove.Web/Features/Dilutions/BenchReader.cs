@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Catalogue.Amounts;
 
 namespace Cove.Web.Features.Dilutions;

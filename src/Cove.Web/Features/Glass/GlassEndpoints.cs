@@ -36,7 +36,7 @@ internal static class GlassEndpoints
     }
 
     private static async Task<IResult> Show(
-        Guid vehicleId,
+        VehicleId vehicleId,
         CarsAtHand cars,
         CarSources sources,
         OwnerClock clock,
@@ -61,7 +61,7 @@ internal static class GlassEndpoints
     }
 
     private static async Task<IResult> Record(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewStreak wish,
         VehicleStore vehicles,
         LogStore log,
@@ -95,7 +95,7 @@ internal static class GlassEndpoints
         DateTimeOffset now = clock.Now;
         SavedEntry saved = await log.Append(
             ledger,
-            new StreakTested(Guid.CreateVersion7(now), now, finding.Id, [pane.Id])
+            new StreakTested(EntryId.New(now), now, finding.Id, [pane.Id])
             {
                 Note = $"{finding.Sees}. {finding.Means}",
             },

@@ -26,14 +26,14 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
         var statuses = day
             .Statuses.Where(status => status.Item.Task.Stage == Stage.Glass)
             .SelectMany(status => status.Surfaces.Select(one => (status.Item, Status: one)))
-            .ToDictionary(pair => pair.Status.Surface.Id, StringComparer.Ordinal);
+            .ToDictionary(pair => pair.Status.Surface.Id);
         UnfoldedPane[] shapes =
         [
             .. UnfoldedGlass.Of(day.Cabin).Panes.Where(pane => statuses.ContainsKey(pane.SurfaceId)),
         ];
         var zones = day
             .Places.Zones.Select((zone, turn) => (zone.Id, turn))
-            .ToDictionary(pair => pair.Id, pair => pair.turn, StringComparer.Ordinal);
+            .ToDictionary(pair => pair.Id, pair => pair.turn);
         GlassAdvice[] advices =
         [
             .. shapes
@@ -94,7 +94,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
         Pane pane = advice.Pane;
         GlassOption? option = planned?.Option;
         return new PaneView(
-            surface.Id,
+            surface.Id.Value,
             surface.Name,
             surface.ShortName,
             shape,

@@ -50,7 +50,7 @@ internal static class InspectionEndpoints
     }
 
     private static async Task<IResult> Round(
-        Guid vehicleId,
+        VehicleId vehicleId,
         CarsAtHand cars,
         CarSources sources,
         LevelStore levels,
@@ -73,7 +73,7 @@ internal static class InspectionEndpoints
                 plan.Takes.TotalSeconds,
                 [
                     .. plan.Looks.Select(look => new WalkRoundLookView(
-                        look.Surface.Id,
+                        look.Surface.Id.Value,
                         look.Surface.Name,
                         look.Zone.Name,
                         CareTasks.Find(look.DecidesTaskId)!.Name,
@@ -102,7 +102,7 @@ internal static class InspectionEndpoints
         );
 
     private static async Task<IResult> Look(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewLook wish,
         VehicleStore vehicles,
         LogStore log,
@@ -144,7 +144,7 @@ internal static class InspectionEndpoints
         DateTimeOffset now = clock.Now;
         SavedEntry saved = await log.Append(
             ledger,
-            new Checked(Guid.CreateVersion7(now), now, inspection.Id, result.Id, [surface.Id])
+            new Checked(EntryId.New(now), now, inspection.Id, result.Id, [surface.Id])
             {
                 Note = wish.Note.Trim(),
             },
@@ -171,7 +171,7 @@ internal static class InspectionEndpoints
     {
         Due due = DueOf(after);
         return new LookedTaskView(
-            task.Id,
+            task.Id.Value,
             task.Name,
             DueOf(before).Level.Value,
             due.Level.Value,
@@ -186,7 +186,11 @@ internal static class InspectionEndpoints
                 .Due;
     }
 
-    private static async Task<IResult> Learnt(Guid vehicleId, VehicleStore vehicles, CancellationToken cancel)
+    private static async Task<IResult> Learnt(
+        VehicleId vehicleId,
+        VehicleStore vehicles,
+        CancellationToken cancel
+    )
     {
         if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
         {
@@ -204,7 +208,7 @@ internal static class InspectionEndpoints
                         {
                             CareTask task = CareTasks.Find(one.Key)!;
                             return new LearntTaskView(
-                                task.Id,
+                                task.Id.Value,
                                 task.Name,
                                 one.Value.Median,
                                 one.Value.Low,
@@ -219,7 +223,7 @@ internal static class InspectionEndpoints
     }
 
     private static async Task<IResult> Forget(
-        Guid vehicleId,
+        VehicleId vehicleId,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel

@@ -22,7 +22,7 @@ internal sealed record InspectionView(
 {
     public static InspectionView Of(Inspection inspection, Surface surface) =>
         new(
-            inspection.Id,
+            inspection.Id.Value,
             inspection.Name,
             inspection.How,
             [.. inspection.TasksOn(surface).Select(task => task.Name)],

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core;
 using Cove.Core.Cars;
 using Cove.Core.Log;
 using Cove.Core.Sessions.Planning;
@@ -30,7 +29,7 @@ internal static class LogEndpoints
                 "/events",
                 () =>
                     CareEvents
-                        .All.Select(one => new EventChoiceView(one.Id, one.Name, one.WholeCar))
+                        .All.Select(one => new EventChoiceView(one.Id.Value, one.Name, one.WholeCar))
                         .ToArray()
             )
             .WithName("ListEvents")
@@ -63,7 +62,7 @@ internal static class LogEndpoints
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
 
     private static async Task<IResult> Newest(
-        Guid vehicleId,
+        VehicleId vehicleId,
         LogStore log,
         VehicleStore vehicles,
         OwnerClock clock,
@@ -87,7 +86,7 @@ internal static class LogEndpoints
     }
 
     private static async Task<IResult> RecordEvent(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewEvent wish,
         LogStore log,
         VehicleStore vehicles,
@@ -119,12 +118,7 @@ internal static class LogEndpoints
         DateTimeOffset now = clock.Now;
         SavedEntry saved = await log.Append(
             ledger,
-            new Happened(
-                Guid.CreateVersion7(now),
-                now,
-                happening.Id,
-                [.. touched.Select(surface => surface.Id)]
-            )
+            new Happened(EntryId.New(now), now, happening.Id, [.. touched.Select(surface => surface.Id)])
             {
                 Note = wish.Note.Trim(),
             },
@@ -136,11 +130,11 @@ internal static class LogEndpoints
     /// <summary>The surfaces that were named; where none was, all that the event raises anything on.</summary>
     private static bool Touches(NewEvent wish, CareEvent happening, Surface surface) =>
         wish.SurfaceIds.Count > 0
-            ? wish.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
+            ? wish.SurfaceIds.Contains(surface.Id.Value, StringComparer.Ordinal)
             : CareEvents.JumpsOf(happening, [surface]).Count > 0;
 
     private static Task<IResult> Correct(
-        Guid entryId,
+        EntryId entryId,
         LogCorrection wish,
         HttpRequest request,
         LogStore log,
@@ -176,7 +170,7 @@ internal static class LogEndpoints
     }
 
     private static Task<IResult> Undo(
-        Guid entryId,
+        EntryId entryId,
         HttpRequest request,
         LogStore log,
         VehicleStore vehicles,
@@ -185,7 +179,7 @@ internal static class LogEndpoints
     ) => Change(request, vehicles, clock, version => log.Undo(entryId, version, clock.Now, cancel), cancel);
 
     private static Task<IResult> Restore(
-        Guid entryId,
+        EntryId entryId,
         HttpRequest request,
         LogStore log,
         VehicleStore vehicles,
@@ -226,7 +220,7 @@ internal static class LogEndpoints
     private static LogEntryView View(SavedEntry saved, Vehicle vehicle, OwnerClock clock)
     {
         LogEntry entry = saved.Entry;
-        IReadOnlyList<string> surfaceIds = SurfacesOf(entry);
+        IReadOnlyList<SurfaceId> surfaceIds = SurfacesOf(entry);
         var (planned, taken) = entry switch
         {
             TaskDone done => (done.Planned, done.Taken),
@@ -240,7 +234,7 @@ internal static class LogEndpoints
             EntryWords.Of(entry),
             [
                 .. vehicle
-                    .Surfaces.Where(surface => surfaceIds.Contains(surface.Id, StringComparer.Ordinal))
+                    .Surfaces.Where(surface => surfaceIds.Contains(surface.Id))
                     .Select(surface => surface.Name),
             ],
             clock.OnTheWall(entry.At),
@@ -259,7 +253,7 @@ internal static class LogEndpoints
         );
     }
 
-    private static IReadOnlyList<string> SurfacesOf(LogEntry entry) =>
+    private static IReadOnlyList<SurfaceId> SurfacesOf(LogEntry entry) =>
         entry switch
         {
             Happened happened => happened.SurfaceIds,

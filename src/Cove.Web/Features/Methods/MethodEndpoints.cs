@@ -27,7 +27,7 @@ internal static class MethodEndpoints
     }
 
     private static async Task<IResult> List(
-        Guid vehicleId,
+        VehicleId vehicleId,
         CarsAtHand cars,
         CarSources sources,
         CancellationToken cancel
@@ -44,7 +44,7 @@ internal static class MethodEndpoints
                 .. at
                     .Statuses.Select(at.Methods.Of)
                     .Select(work => new TechniqueTaskView(
-                        work.Status.Item.Task.Id,
+                        work.Status.Item.Task.Id.Value,
                         work.Status.Item.Task.Name,
                         [.. work.Uses.Select(use => use.Method.Name).Distinct(StringComparer.Ordinal)],
                         work.Hands.TotalMinutes
@@ -52,7 +52,7 @@ internal static class MethodEndpoints
             ],
             [
                 .. SessionChores.All.Select(chore => new TechniqueTaskView(
-                    chore.Id,
+                    chore.Id.Value,
                     chore.Name,
                     [chore.Method.Name],
                     at.Methods.Paces.WorkOf(chore).TotalMinutes
@@ -61,8 +61,8 @@ internal static class MethodEndpoints
         );
 
     private static async Task<IResult> Technique(
-        Guid vehicleId,
-        string taskId,
+        VehicleId vehicleId,
+        TaskId taskId,
         CarsAtHand cars,
         CarSources sources,
         CancellationToken cancel
@@ -86,7 +86,7 @@ internal static class MethodEndpoints
         TaskWork work = car.Use(at => at.Methods.Of(at.Statuses.First(status => status.Item == item)));
         return Results.Ok(
             new TechniqueView(
-                item.Task.Id,
+                item.Task.Id.Value,
                 item.Task.Name,
                 work.Hands.TotalMinutes,
                 work.Drying.TotalMinutes,
@@ -118,7 +118,7 @@ internal static class MethodEndpoints
     ) =>
         new(
             surfaces.Count == 1 ? surfaces[0].Name : SurfaceWords.NameTogether(surfaces),
-            chosen.Id,
+            chosen.Id.Value,
             [
                 .. MethodsFor(item, surfaces[0])
                     .OrderByDescending(method => method == chosen)
@@ -132,14 +132,14 @@ internal static class MethodEndpoints
     {
         double minutes = paces.WorkOf(chore).TotalMinutes;
         return new TechniqueView(
-            chore.Id,
+            chore.Id.Value,
             chore.Name,
             minutes,
             0,
             [
                 new TechniqueGroupView(
                     string.Empty,
-                    chore.Method.Id,
+                    chore.Method.Id.Value,
                     [new TechniqueMethodView(MethodView.Of(chore.Method, Ground.Cabin), minutes, 0, 0)]
                 ),
             ]

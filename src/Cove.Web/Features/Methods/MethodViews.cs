@@ -26,7 +26,7 @@ internal sealed record MethodView(
 {
     public static MethodView Of(Method method, Ground ground) =>
         new(
-            method.Id,
+            method.Id.Value,
             method.Name,
             method.Summary,
             [.. method.Steps.Select(step => MethodStepView.Of(step, ground))],

@@ -27,7 +27,7 @@ internal static class ReminderEndpoints
     }
 
     private static async Task<IResult> Open(
-        Guid vehicleId,
+        VehicleId vehicleId,
         VehicleStore vehicles,
         ReminderStore reminders,
         OwnerClock clock,
@@ -42,7 +42,7 @@ internal static class ReminderEndpoints
             );
 
     private static async Task<IResult> Settle(
-        Guid entryId,
+        EntryId entryId,
         ReminderStore reminders,
         OwnerClock clock,
         CancellationToken cancel

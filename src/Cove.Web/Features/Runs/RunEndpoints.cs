@@ -42,7 +42,7 @@ internal static class RunEndpoints
     }
 
     private static async Task<IResult> Start(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewRun wish,
         HttpRequest request,
         CarsAtHand cars,
@@ -94,7 +94,7 @@ internal static class RunEndpoints
     }
 
     private static async Task<IResult> Get(
-        Guid runId,
+        RunId runId,
         VehicleStore vehicles,
         RunStore runs,
         OwnerClock clock,
@@ -105,7 +105,7 @@ internal static class RunEndpoints
             : Problems.NotFound(UnknownRun);
 
     private static async Task<IResult> Say(
-        Guid runId,
+        RunId runId,
         NewRunEvent wish,
         HttpRequest request,
         VehicleStore vehicles,

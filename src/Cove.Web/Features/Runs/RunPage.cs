@@ -47,7 +47,7 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
     {
         RunMethodView[] methods = [.. MethodsOf(step)];
         return new RunStepView(
-            step.TaskId,
+            step.TaskId.Value,
             step.Name,
             step.PutsBack,
             step.IsChore,
@@ -91,7 +91,7 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
 
             // A pane with lines is wiped otherwise than one without, by the same method.
             var grounds = step
-                .Surfaces.Where(surface => use.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal))
+                .Surfaces.Where(surface => use.SurfaceIds.Contains(surface.Id))
                 .GroupBy(surface => surface.Ground)
                 .Select(group => (Ground: group.Key, Surfaces: group.ToArray()))
                 .DefaultIfEmpty((Ground.Cabin, []));
@@ -118,7 +118,7 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
     {
         RunStep step = progress.Steps[drying.Step];
         return new RunDryingView(
-            step.TaskId,
+            step.TaskId.Value,
             step.DryingWhat,
             clock.OnTheWall(drying.From),
             clock.OnTheWall(drying.DryAt)
@@ -134,7 +134,7 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
                 .OfType<CareItem>()
                 .Select(item => (item, ledger.StatusOf(item, clock.Now).Earliest.Due))
                 .Select(pair => new NextDateView(
-                    pair.item.Task.Id,
+                    pair.item.Task.Id.Value,
                     pair.Due.DueDate(clock.Zone),
                     pair.Due.DaysLeft(clock.Now, clock.Zone)
                 )),

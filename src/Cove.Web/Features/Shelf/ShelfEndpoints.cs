@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Hazards;
 using Cove.Core.Catalogue.Products;
@@ -113,7 +112,7 @@ internal static class ShelfEndpoints
         CancellationToken cancel
     )
     {
-        var (product, flaws) = Read(wish, Guid.CreateVersion7(clock.Now), null, clock);
+        var (product, flaws) = Read(wish, ProductId.New(clock.Now), null, clock);
         if (product is null)
         {
             return Problems.Flaws(flaws);
@@ -128,7 +127,7 @@ internal static class ShelfEndpoints
     }
 
     private static async Task<IResult> Change(
-        Guid productId,
+        ProductId productId,
         ProductDocument wish,
         HttpRequest request,
         ShelfStore shelves,
@@ -178,7 +177,7 @@ internal static class ShelfEndpoints
         };
 
     private static async Task<IResult> KeepMixture(
-        Guid productId,
+        ProductId productId,
         KeptMixture wish,
         HttpRequest request,
         ShelfStore shelves,
@@ -208,7 +207,7 @@ internal static class ShelfEndpoints
             BottleStock.Left(before, uses[productId]),
             Volume.FromMillilitres(wish.Millilitres),
             strength,
-            Guid.CreateVersion7(clock.Now),
+            BottleId.New(clock.Now),
             clock.Now,
             clock.Today
         );
@@ -231,7 +230,7 @@ internal static class ShelfEndpoints
     }
 
     private static async Task<IResult> Remove(
-        Guid productId,
+        ProductId productId,
         HttpRequest request,
         ShelfStore shelves,
         OwnerClock clock,
@@ -278,7 +277,7 @@ internal static class ShelfEndpoints
     /// <summary>Reads a product as it was sent; null with what is wrong.</summary>
     private static (Product? Product, IReadOnlyList<Flaw> Flaws) Read(
         ProductDocument wish,
-        Guid id,
+        ProductId id,
         Measured? before,
         OwnerClock clock
     )

@@ -107,7 +107,7 @@ internal sealed record ShelfChoices(
                     .Select(one => new ClassChoiceView(
                         one,
                         ClassPresets.Of(one).Name,
-                        ProductDocument.Of(Product.OfClass(Guid.Empty, ClassPresets.Of(one).Name, one))
+                        ProductDocument.Of(Product.OfClass(default, ClassPresets.Of(one).Name, one))
                     )),
             ],
             [.. OwnedTool.Ownable.Select(tool => new ToolChoiceView(tool, ToolWords.NameOf(tool)))],

@@ -73,7 +73,7 @@ internal static class StockEndpoints
     {
         DateTimeOffset now = clock.Now;
         IReadOnlyList<CareLedger> ledgers = await vehicles.Paces(cancel);
-        Guid[] ids = [.. ledgers.Select(ledger => ledger.Vehicle.Id)];
+        VehicleId[] ids = [.. ledgers.Select(ledger => ledger.Vehicle.Id)];
         var records = await shelves.Records(ids, cancel);
         var ways = new SafestWays(shelf, ShelfRecords.None);
         var demands = new List<RoutineDemand>();

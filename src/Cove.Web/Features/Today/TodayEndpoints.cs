@@ -20,7 +20,7 @@ internal static class TodayEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
 
     private static async Task<IResult> Today(
-        Guid vehicleId,
+        VehicleId vehicleId,
         [Range(
             SessionRules.ShortestMinutes,
             SessionRules.LongestMinutes,

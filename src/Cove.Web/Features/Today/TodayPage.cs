@@ -79,7 +79,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
         CareTask task = status.Item.Task;
         return new PlannedStepView(
             number,
-            task.Id,
+            task.Id.Value,
             job.PutsBack,
             job.PutsBack ? PuttingBack.NameOf(task) : task.Name,
             job.PutsBack ? "Mats back" : task.ShortName,
@@ -100,7 +100,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
     private PlannedStepView Chore(SessionPlan plan, OrderedJob step, SessionChore chore, int number) =>
         new(
             number,
-            chore.Id,
+            chore.Id.Value,
             false,
             chore.Name,
             chore.ShortName,
@@ -177,7 +177,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
     {
         CareTask task = left.Status.Item.Task;
         return new LaterView(
-            task.Id,
+            task.Id.Value,
             task.Name,
             task.ShortName,
             left.Status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),

@@ -13,9 +13,9 @@ internal sealed class SimulatedOdometer : IOdometerFeed
 
     public string Name => "Simulated odometer";
 
-    public OdometerReading Read(Guid vehicleId, DateTimeOffset at)
+    public OdometerReading Read(VehicleId vehicleId, DateTimeOffset at)
     {
-        byte[] seed = vehicleId.ToByteArray();
+        byte[] seed = vehicleId.Value.ToByteArray();
         double first = 4000 + (seed[15] * 90);
         double aWeek = 140 + (seed[14] * 0.9);
         double days = Math.Max(0, (at - Start).TotalDays);

@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Cars;
 using Cove.Core.Upkeep.Use;
 using Cove.Data;
@@ -72,7 +71,7 @@ internal static class UseEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
 
     private static async Task<IResult> Get(
-        Guid vehicleId,
+        VehicleId vehicleId,
         HttpResponse response,
         UseStore uses,
         VehicleStore vehicles,
@@ -110,7 +109,7 @@ internal static class UseEndpoints
     }
 
     private static Task<IResult> Change(
-        Guid vehicleId,
+        VehicleId vehicleId,
         UseDocument wish,
         HttpRequest request,
         UseStore uses,
@@ -120,7 +119,7 @@ internal static class UseEndpoints
     ) => Store(vehicleId, _ => wish.ToUse(), request, uses, vehicles, clock, cancel);
 
     private static Task<IResult> ChangeDistance(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewDistance wish,
         HttpRequest request,
         UseStore uses,
@@ -140,7 +139,7 @@ internal static class UseEndpoints
 
     /// <summary>Stores what follows from the last use on record, if that is the one the owner saw.</summary>
     private static async Task<IResult> Store(
-        Guid vehicleId,
+        VehicleId vehicleId,
         Func<CarUse, CarUse> change,
         HttpRequest request,
         UseStore uses,
@@ -184,7 +183,7 @@ internal static class UseEndpoints
     }
 
     private static async Task<IResult> Preview(
-        Guid vehicleId,
+        VehicleId vehicleId,
         UseDocument wish,
         VehicleStore vehicles,
         OwnerClock clock,
@@ -203,7 +202,7 @@ internal static class UseEndpoints
     }
 
     private static Task<IResult> AddReading(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewReading wish,
         UseStore uses,
         VehicleStore vehicles,
@@ -222,7 +221,7 @@ internal static class UseEndpoints
             );
 
     private static Task<IResult> ReadFeed(
-        Guid vehicleId,
+        VehicleId vehicleId,
         IOdometerFeed feed,
         UseStore uses,
         VehicleStore vehicles,
@@ -242,7 +241,7 @@ internal static class UseEndpoints
     }
 
     private static async Task<IResult> Take(
-        Guid vehicleId,
+        VehicleId vehicleId,
         SavedReading reading,
         UseStore uses,
         VehicleStore vehicles,
@@ -262,7 +261,7 @@ internal static class UseEndpoints
     }
 
     private static async Task<IResult> RemoveReading(
-        Guid vehicleId,
+        VehicleId vehicleId,
         DateTimeOffset at,
         UseStore uses,
         CancellationToken cancel

@@ -36,7 +36,7 @@ internal sealed record MovesView(IReadOnlyList<MovedView> Moved, int Sooner, int
         MovedView[] views =
         [
             .. moved.Select(one => new MovedView(
-                one.Task.Id,
+                one.Task.Id.Value,
                 one.Task.Name,
                 one.Before,
                 one.After,

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core;
 using Cove.Core.Vehicles.Edits;
 using Cove.Core.Vehicles.Surfaces;
 using Cove.Data;
@@ -67,21 +66,21 @@ internal static class SurfaceEndpoints
         );
 
     private static Task<IResult> Change(
-        string surfaceId,
+        SurfaceId surfaceId,
         ChangedSurface wish,
         [AsParameters] VehicleChange change
     ) => change.Make(vehicle => SurfaceEdits.Change(vehicle, surfaceId, wish.On));
 
-    private static Task<IResult> Remove(string surfaceId, [AsParameters] VehicleChange change) =>
+    private static Task<IResult> Remove(SurfaceId surfaceId, [AsParameters] VehicleChange change) =>
         change.Make(vehicle => SurfaceEdits.Remove(vehicle, surfaceId));
 
     private static Task<IResult> Split(
-        string surfaceId,
+        SurfaceId surfaceId,
         NewParts wish,
         [AsParameters] VehicleChange change
     ) => change.Make(vehicle => SurfaceEdits.Split(vehicle, surfaceId, wish.Names));
 
-    private static Task<IResult> Join(string surfaceId, [AsParameters] VehicleChange change) =>
+    private static Task<IResult> Join(SurfaceId surfaceId, [AsParameters] VehicleChange change) =>
         change.Make(vehicle => SurfaceEdits.Join(vehicle, surfaceId));
 }
 

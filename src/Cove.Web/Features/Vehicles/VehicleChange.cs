@@ -12,7 +12,7 @@ namespace Cove.Web.Features.Vehicles;
 /// <param name="Clock">The owner's clock.</param>
 /// <param name="Cancel">Gives up before anything is stored.</param>
 internal readonly record struct VehicleChange(
-    Guid VehicleId,
+    VehicleId VehicleId,
     HttpRequest Request,
     VehicleStore Store,
     OwnerClock Clock,

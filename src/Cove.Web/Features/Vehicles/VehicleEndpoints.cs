@@ -57,7 +57,7 @@ internal static class VehicleEndpoints
         vehicle
             .MapPost(
                 "/archive",
-                (Guid vehicleId, VehicleStore store, OwnerClock clock, CancellationToken cancel) =>
+                (VehicleId vehicleId, VehicleStore store, OwnerClock clock, CancellationToken cancel) =>
                     Archive(store, vehicleId, clock.Now, cancel)
             )
             .WithName("ArchiveVehicle")
@@ -67,7 +67,7 @@ internal static class VehicleEndpoints
         vehicle
             .MapPost(
                 "/unarchive",
-                (Guid vehicleId, VehicleStore store, CancellationToken cancel) =>
+                (VehicleId vehicleId, VehicleStore store, CancellationToken cancel) =>
                     Archive(store, vehicleId, null, cancel)
             )
             .WithName("UnarchiveVehicle")
@@ -106,7 +106,7 @@ internal static class VehicleEndpoints
         return Results.Ok(
             new CabinPreviewView(
                 cabin.Plan,
-                [.. cabin.Surfaces.Select(surface => new NamedView(surface.Id, surface.Name))],
+                [.. cabin.Surfaces.Select(surface => new NamedView(surface.Id.Value, surface.Name))],
                 cabin.Surfaces.Count,
                 cabin.Surfaces.Sum(surface => surface.Area.SquareMetres)
             )
@@ -141,7 +141,7 @@ internal static class VehicleEndpoints
     }
 
     private static async Task<IResult> Detail(
-        Guid vehicleId,
+        VehicleId vehicleId,
         HttpResponse response,
         VehicleStore store,
         CancellationToken cancel
@@ -156,14 +156,8 @@ internal static class VehicleEndpoints
         }
 
         Vehicle vehicle = ledger.Vehicle;
-        var drawn = CabinBuilder
-            .Build(vehicle.Layout)
-            .Surfaces.Select(surface => surface.Id)
-            .ToHashSet(StringComparer.Ordinal);
-        var cut = vehicle
-            .Surfaces.Select(surface => surface.PartOf)
-            .OfType<string>()
-            .ToHashSet(StringComparer.Ordinal);
+        var drawn = CabinBuilder.Build(vehicle.Layout).Surfaces.Select(surface => surface.Id).ToHashSet();
+        var cut = vehicle.Surfaces.Select(surface => surface.PartOf).OfType<SurfaceId>().ToHashSet();
         response.Headers.ETag = $"\"{saved.Version}\"";
         return Results.Ok(
             new VehicleDetailView(
@@ -173,20 +167,20 @@ internal static class VehicleEndpoints
                 saved.Version,
                 saved.ArchivedAt is not null,
                 vehicle.Layout,
-                [.. vehicle.ToCabin().Zones.Select(zone => new NamedView(zone.Id, zone.Name))],
+                [.. vehicle.ToCabin().Zones.Select(zone => new NamedView(zone.Id.Value, zone.Name))],
                 [
                     .. vehicle.Surfaces.Select(surface => new SurfaceRecordView(
-                        surface.Id,
+                        surface.Id.Value,
                         surface.Name,
                         surface.ShortName,
                         surface.Kind,
                         surface.Material,
                         surface.Finish,
                         surface.Area.SquareMetres,
-                        surface.ZoneId,
+                        surface.ZoneId.Value,
                         SurfaceDocument.FactsOf(surface.Facts),
-                        surface.PartOf,
-                        cut.Contains(surface.Id),
+                        surface.PartOf?.Value,
+                        cut.Contains(surface.Id.Value),
                         surface.Absent,
                         surface.Wear,
                         surface.PartOf is null && !drawn.Contains(surface.Id)
@@ -212,13 +206,13 @@ internal static class VehicleEndpoints
 
     private static async Task<IResult> Archive(
         VehicleStore store,
-        Guid vehicleId,
+        VehicleId vehicleId,
         DateTimeOffset? at,
         CancellationToken cancel
     ) => await store.Archive(vehicleId, at, cancel) ? Results.NoContent() : Problems.NotFound(UnknownVehicle);
 
     private static async Task<IResult> Delete(
-        Guid vehicleId,
+        VehicleId vehicleId,
         HttpRequest request,
         VehicleStore store,
         OwnerClock clock,

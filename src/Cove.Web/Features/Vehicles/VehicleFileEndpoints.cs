@@ -43,7 +43,7 @@ internal static class VehicleFileEndpoints
     }
 
     private static async Task<IResult> Export(
-        Guid vehicleId,
+        VehicleId vehicleId,
         VehicleFileStore files,
         CancellationToken cancel
     ) =>
@@ -71,7 +71,7 @@ internal static class VehicleFileEndpoints
     }
 
     private static async Task<IResult> Copy(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewCopy wish,
         VehicleFileStore files,
         OwnerClock clock,

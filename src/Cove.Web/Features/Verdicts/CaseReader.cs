@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Hazards;
 using Cove.Core.Catalogue.Products;

@@ -21,11 +21,11 @@ internal sealed class MatrixPage(CarShelf car)
         ];
         return new MatrixView(
             VehicleView.Of(car.Ledger.Vehicle),
-            [.. cabin.Zones.Select(zone => new NamedView(zone.Id, zone.Name))],
+            [.. cabin.Zones.Select(zone => new NamedView(zone.Id.Value, zone.Name))],
             [
                 .. car
                     .Ledger.Items.Where(item => item.Task.Products.Count > 0)
-                    .Select(item => new NamedView(item.Task.Id, item.Task.Name)),
+                    .Select(item => new NamedView(item.Task.Id.Value, item.Task.Name)),
             ],
             [.. columns.Select(Column)],
             [.. car.Shelf.AtHand.Select(product => Row(product, columns))]
@@ -36,7 +36,7 @@ internal sealed class MatrixPage(CarShelf car)
     private string RecordsOf(Surface surface) =>
         string.Join(
             ' ',
-            car.Records.Tests.Where(test => test.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal))
+            car.Records.Tests.Where(test => test.SurfaceIds.Contains(surface.Id))
                 .Select(test => $"{test.ProductId}{test.Strength}{test.Passed}")
                 .Concat(
                     car.Records.Instructions.Where(one => one.SurfaceId == surface.Id)
@@ -47,17 +47,17 @@ internal sealed class MatrixPage(CarShelf car)
 
     private MatrixSurfaceView Column(Surface[] alike) =>
         new(
-            alike[0].Id,
+            alike[0].Id.Value,
             alike.Length == 1 ? alike[0].Name : SurfaceWords.NameTogether(alike),
             alike.Length == 1 ? alike[0].ShortName : SurfaceWords.NameTogether(alike),
             SurfaceWords.About(alike[0]),
-            [.. alike.Select(surface => surface.Id)],
+            [.. alike.Select(surface => surface.Id.Value)],
             [.. alike.Select(surface => surface.Name)],
-            [.. alike.Select(surface => surface.ZoneId).Distinct(StringComparer.Ordinal)],
+            [.. alike.Select(surface => surface.ZoneId.Value).Distinct(StringComparer.Ordinal)],
             [
                 .. car
                     .Ledger.Items.Where(item => item.Surfaces.Any(surface => surface.Id == alike[0].Id))
-                    .Select(item => item.Task.Id),
+                    .Select(item => item.Task.Id.Value),
             ]
         );
 

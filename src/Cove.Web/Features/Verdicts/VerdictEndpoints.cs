@@ -1,4 +1,3 @@
-using Cove.Core;
 using Cove.Core.Cars;
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Choice;
@@ -65,7 +64,7 @@ internal static class VerdictEndpoints
     }
 
     private static async Task<IResult> Matrix(
-        Guid vehicleId,
+        VehicleId vehicleId,
         CarsAtHand cars,
         CarSources sources,
         CancellationToken cancel
@@ -75,7 +74,7 @@ internal static class VerdictEndpoints
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
     private static async Task<IResult> Ask(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewQuestion wish,
         VehicleStore vehicles,
         ShelfStore shelves,
@@ -138,8 +137,7 @@ internal static class VerdictEndpoints
                 [
                     .. car
                         .Records.Tests.Where(test =>
-                            test.ProductId == product.Id
-                            && test.SurfaceIds.Contains(surface.Id, StringComparer.Ordinal)
+                            test.ProductId == product.Id && test.SurfaceIds.Contains(surface.Id)
                         )
                         .OrderByDescending(test => test.At)
                         .Select(test => new SpotTestView(
@@ -166,7 +164,7 @@ internal static class VerdictEndpoints
     }
 
     private static async Task<IResult> Test(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewSpotTest wish,
         VehicleStore vehicles,
         ShelfStore shelves,
@@ -200,7 +198,7 @@ internal static class VerdictEndpoints
         SavedEntry tested = await log.Append(
             ledger,
             new SpotTested(
-                Guid.CreateVersion7(now),
+                EntryId.New(now),
                 now,
                 product.Id,
                 product.Name,
@@ -220,7 +218,7 @@ internal static class VerdictEndpoints
     }
 
     private static async Task<IResult> Instruct(
-        Guid vehicleId,
+        VehicleId vehicleId,
         NewInstruction wish,
         VehicleStore vehicles,
         ShelfStore shelves,
@@ -267,7 +265,12 @@ internal static class VerdictEndpoints
 
         SavedInstruction saved = await shelves.Record(
             vehicleId,
-            new MakerInstruction(wish.SurfaceId, wish.ProductId, wish.Allows, wish.Note.Trim()),
+            new MakerInstruction(
+                wish.SurfaceId is { } surface ? new SurfaceId(surface) : default(SurfaceId?),
+                wish.ProductId is { } product ? new ProductId(product) : null,
+                wish.Allows,
+                wish.Note.Trim()
+            ),
             clock.Now,
             cancel
         );
