@@ -86,7 +86,9 @@ public class ReplayBenchmarks
     {
         DateTimeOffset at = Start.AddDays(7 * week);
         foreach (
-            CareItem item in items.Where(item => week % Math.Max(1, (int)(item.Task.IntervalDays / 7)) == 0)
+            CareItem item in items.Where(item =>
+                week % Math.Max(1, (int)(item.Task.Interval.TotalDays / 7)) == 0
+            )
         )
         {
             yield return new TaskDone(

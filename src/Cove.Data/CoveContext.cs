@@ -1,4 +1,5 @@
 using System.Linq.Expressions;
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Sessions.Runs;
 using Cove.Core.Vehicles.Surfaces;
@@ -143,6 +144,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
         Known<LogEntryKind>();
         Known<RunEventKind>();
         Known<TowelRole>();
+        Known<QuantityUnit>();
         Known<SurfaceKind>();
         Known<SurfaceFacts>();
         Known<Material>();

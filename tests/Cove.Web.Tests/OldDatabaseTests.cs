@@ -71,6 +71,29 @@ public sealed class OldDatabaseTests
         );
     }
 
+    [Fact]
+    public void What_older_versions_counted_is_told_apart_by_the_form_of_the_product()
+    {
+        const string liquid = "'0199AE8E-A634-77DF-A5E3-61F3F48D8A01'";
+        const string solid = "'0199AE8E-A71C-7134-B433-B724816DFB16'";
+        using var cove = new CoveHost(
+            oldDatabase: "OldDatabases/FifthVersion.sql",
+            prepare: $"""
+            UPDATE Products SET DetailsJson = json_set(DetailsJson, '$.form', 'wipes') WHERE Id = {solid};
+            INSERT INTO ProductUses (LogId, Position, ProductId, Name, Strength, Amount, Taken, OwnerId)
+            SELECT LogId, Position + 50, {solid}, 'Clear glass', 1, 2, 1, OwnerId FROM ProductUses LIMIT 1;
+            """
+        );
+
+        Assert.Equal("Pieces", UnitsOf(solid));
+        Assert.Equal("Millilitres", UnitsOf(liquid));
+
+        string? UnitsOf(string product) =>
+            cove.Value(
+                $"SELECT group_concat(Unit) FROM (SELECT DISTINCT Unit FROM ProductUses WHERE ProductId = {product})"
+            );
+    }
+
     /// <summary>Of each element of a list those properties that it has.</summary>
     private static JsonArray Pick(JsonNode list, params string[] names) =>
         [

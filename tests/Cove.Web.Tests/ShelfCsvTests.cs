@@ -253,5 +253,10 @@ public sealed class ShelfCsvTests
         cell.Length > 0 && "=+-@\t\r".Contains(cell[0], StringComparison.Ordinal) ? $"'{cell}" : cell;
 
     private static Bottle Bottle(double size, double left) =>
-        new(new(Guid.NewGuid()), new Quantity(size), new Quantity(left), Now);
+        new(
+            new(Guid.NewGuid()),
+            new Quantity(size, QuantityUnit.Millilitres),
+            new Quantity(left, QuantityUnit.Millilitres),
+            Now
+        );
 }

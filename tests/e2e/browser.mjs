@@ -1,6 +1,6 @@
 /** How Debian's chromium is started: without a sandbox for root, and without its own calls to the network. */
 export const BROWSER = {
-  executablePath: "/usr/bin/chromium",
+  executablePath: "/usr/bin/chromium-headless-shell",
   args: [
     "--no-sandbox",
     "--disable-gpu",

@@ -1674,6 +1674,7 @@ export interface components {
             strength: number;
             /** Format: double */
             amount?: number;
+            unit?: components["schemas"]["QuantityUnit"];
         };
         LoggedProductView: {
             name: string;
@@ -2373,6 +2374,7 @@ export interface components {
             surfaces?: string[];
             /** Format: double */
             amount?: number;
+            unit?: components["schemas"]["QuantityUnit"];
             cautions?: string[];
         };
         StepSurfaceDocument: {

@@ -105,14 +105,13 @@ public sealed class CareLedger
     /// <summary>The soil at which a task counts as due, to the taste that holds at an instant.</summary>
     public Level MarkOf(CareTask task, DateTimeOffset now) => Usage.At(now).Use.Tidiness.MarkFor(task.Stakes);
 
-    /// <summary>Days from fresh to the mark of a task, at the use and time of year of an instant, on the surface where that is shortest; infinite when it never gets there.</summary>
-    /// <remarks>The same as the least of <see cref="Due.IntervalDays"/>, for those who need not know why.</remarks>
-    public double IntervalDays(CareItem item, DateTimeOffset now)
+    /// <summary>From fresh to the mark of a task, at the use and time of year of an instant, on the surface where that is shortest; null when it never gets there.</summary>
+    /// <remarks>The same as the least <see cref="Due.Interval"/>, for those who need not know why.</remarks>
+    public TimeSpan? IntervalOf(CareItem item, DateTimeOffset now)
     {
         Conditions conditions = Usage.ConditionsAt(now);
-        return item.Surfaces.Min(surface =>
-            MarkOf(item.Task, now).Value / SoilingOf(item, surface).PerDay(conditions)
-        );
+        Level mark = MarkOf(item.Task, now);
+        return item.Surfaces.Min(surface => Due.IntervalTo(mark, SoilingOf(item, surface), conditions));
     }
 
     /// <summary>How every task stands at an instant.</summary>

@@ -63,7 +63,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         return new TaskWork(
             status,
             [.. uses.Select(use => use.Use)],
-            HalfMinutes(item.Work.TotalMinutes * times),
+            HalfMinutes(item.Work * times),
             DryingOf(item.Task)
         );
     }
@@ -119,16 +119,19 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         PlannedPane[] planned = [.. PlanOfGlass().Panes.Where(pane => panes.Contains(pane.Pane.Surface))];
         // The first kit is fetched with the glass kit.
         int changes = planned.Select(pane => pane.Option.Glass).Distinct().Count() - 1;
-        double minutes =
-            planned.Sum(pane => pane.Option.Minutes)
+        TimeSpan hands =
+            GlassPlan.HandsOf(planned)
             + (Math.Max(0, changes) * GlassPlan.KitChange)
             + panes
                 .Except(planned.Select(pane => pane.Pane.Surface))
-                .Sum(pane =>
-                    GlassMethods.TwoTowels.SetUp
-                    + (pane.Area.SquareMetres * GlassMethods.TwoTowels.PerSquareMetre)
+                .Aggregate(
+                    TimeSpan.Zero,
+                    (sum, pane) =>
+                        sum
+                        + GlassMethods.TwoTowels.SetUp
+                        + (GlassMethods.TwoTowels.PerSquareMetre * pane.Area.SquareMetres)
                 );
-        return new TaskWork(status, UsesOf(PlanOfGlass(), panes), HalfMinutes(minutes), TimeSpan.Zero);
+        return new TaskWork(status, UsesOf(PlanOfGlass(), panes), HalfMinutes(hands), TimeSpan.Zero);
     }
 
     /// <summary>How some panes are done by a plan. Where nothing at hand may touch a pane, the usual way stands with what it lacks.</summary>
@@ -207,6 +210,8 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             : (double)surfaces.Count / item.Surfaces.Count;
     }
 
-    private static TimeSpan HalfMinutes(double minutes) =>
-        TimeSpan.FromMinutes(Math.Max(1, Math.Round(minutes * 2, MidpointRounding.AwayFromZero)) / 2);
+    private static TimeSpan HalfMinutes(TimeSpan hands) =>
+        TimeSpan.FromMinutes(
+            Math.Max(1, Math.Round(hands.TotalMinutes * 2, MidpointRounding.AwayFromZero)) / 2
+        );
 }

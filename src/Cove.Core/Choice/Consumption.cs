@@ -7,7 +7,7 @@ using Cove.Core.Vehicles.Surfaces;
 namespace Cove.Core.Choice;
 
 /// <summary>How much of a mixture a care task takes.</summary>
-/// <remarks>How much of it that is on a mid-size car says <see cref="CareTask.Millilitres"/>.</remarks>
+/// <remarks>How much of it that is on a mid-size car says <see cref="CareTask.Mixture"/>.</remarks>
 public static class Consumption
 {
     /// <summary>Pieces that one go takes: a scent pad is used up, a sponge lasts four times.</summary>
@@ -23,17 +23,18 @@ public static class Consumption
         if (pick.Product.Unit == QuantityUnit.Pieces)
         {
             return new Quantity(
-                pick.Product.Make.Class == ProductClass.Scent ? PiecesOfScent : PiecesOfOthers
+                pick.Product.Make.Class == ProductClass.Scent ? PiecesOfScent : PiecesOfOthers,
+                QuantityUnit.Pieces
             );
         }
 
         // Gel is pressed on and lifted off: nothing stays behind.
         return pick.Product.Make.Form == ProductForm.Gel
             ? Quantity.Zero
-            : new Quantity(MixtureOf(task, surfaces).Millilitres * pick.Strength.Share);
+            : Quantity.Of(MixtureOf(task, surfaces) * pick.Strength.Share);
     }
 
     /// <summary>How much of the mixture a task takes on some surfaces.</summary>
     public static Volume MixtureOf(CareTask task, IReadOnlyList<Surface> surfaces) =>
-        Volume.FromMillilitres(task.Millilitres * CareBook.SizeBesideReference(task, surfaces));
+        task.Mixture * CareBook.SizeBesideReference(task, surfaces);
 }

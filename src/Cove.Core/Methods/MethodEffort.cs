@@ -6,11 +6,11 @@ using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Methods;
 
-/// <summary>What a method takes: some minutes whatever the size, and some for each square metre.</summary>
-/// <param name="Fixed">Minutes whatever the size: setting to, turning towels.</param>
-/// <param name="LightPerSquareMetre">Minutes for each square metre of light soil.</param>
-/// <param name="HeavyPerSquareMetre">Minutes for each square metre of heavy soil.</param>
-public sealed record MethodEffort(double Fixed, double LightPerSquareMetre, double HeavyPerSquareMetre)
+/// <summary>How long a method takes: something whatever the size, and something for each square metre.</summary>
+/// <param name="Fixed">Whatever the size: setting to, turning towels.</param>
+/// <param name="LightPerSquareMetre">For each square metre of light soil.</param>
+/// <param name="HeavyPerSquareMetre">For each square metre of heavy soil.</param>
+public sealed record MethodEffort(TimeSpan Fixed, TimeSpan LightPerSquareMetre, TimeSpan HeavyPerSquareMetre)
 {
     /// <summary>What a method takes as a way of doing a task.</summary>
     /// <remarks>It follows from the minutes of the task on the reference car, so that each number stands in one place.</remarks>
@@ -27,11 +27,10 @@ public sealed record MethodEffort(double Fixed, double LightPerSquareMetre, doub
             );
         }
 
-        double minutes = task.Work.TotalMinutes;
         double area = CareBook.ReferenceAreaOf(task);
-        double perSquareMetre = area > 0 ? (1 - CareBook.FixedPart) * minutes / area : 0;
+        TimeSpan perSquareMetre = area > 0 ? task.Work * ((1 - CareBook.FixedPart) / area) : TimeSpan.Zero;
         return new MethodEffort(
-            (area > 0 ? CareBook.FixedPart : 1) * minutes * method.LightTimes,
+            task.Work * (area > 0 ? CareBook.FixedPart : 1) * method.LightTimes,
             perSquareMetre * method.LightTimes,
             perSquareMetre * method.HeavyTimes
         );

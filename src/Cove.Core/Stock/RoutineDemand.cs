@@ -32,8 +32,7 @@ public sealed record RoutineDemand(
         var missing = new List<MissingProduct>();
         foreach (CareItem item in ledger.Items)
         {
-            double days = ledger.IntervalDays(item, now);
-            if (double.IsInfinity(days))
+            if (ledger.IntervalOf(item, now) is not { } interval)
             {
                 continue;
             }
@@ -48,7 +47,10 @@ public sealed record RoutineDemand(
                 {
                     perDay[pick.Product.Id] =
                         perDay.GetValueOrDefault(pick.Product.Id)
-                        + (Consumption.Of(item.Task, one.Surfaces, pick) * (1 / Math.Max(1, days)));
+                        + (
+                            Consumption.Of(item.Task, one.Surfaces, pick)
+                            * (1 / Math.Max(1, interval.TotalDays))
+                        );
                 }
                 else if (one.Choice.Buy is { } buy)
                 {

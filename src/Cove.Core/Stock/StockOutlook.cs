@@ -40,7 +40,7 @@ public sealed record StockOutlook(
         Quantity neat = product
             .Bottles.Select((bottle, i) => left[i] * (bottle.Mixed?.Share ?? 1))
             .Aggregate(Quantity.Zero, (sum, next) => sum + next);
-        double days = perDay > Quantity.Zero ? neat.Value / perDay.Value : double.PositiveInfinity;
+        double days = perDay > Quantity.Zero ? neat / perDay : double.PositiveInfinity;
         Bottle? priced = product.Bottles.LastOrDefault(bottle => bottle is { Price: not null, Mixed: null });
         return new StockOutlook(
             product,

@@ -17,11 +17,7 @@ public sealed record CareItem(CareTask Task, IReadOnlyList<Surface> Surfaces, Ti
     public Soiling SoilingOf(Surface surface)
     {
         double most = Surfaces.Max(other => other.Exposure.Value);
-        return new Soiling(
-            TimeSpan.FromDays(Task.IntervalDays),
-            Task.Shares,
-            new Share(surface.Exposure.Value / most)
-        )
+        return new Soiling(Task.Interval, Task.Shares, new Share(surface.Exposure.Value / most))
         {
             Preventions = PreventionTable.Of(Task.HeldBackBy),
             OnGlass = Task.Stage == Stage.Glass,

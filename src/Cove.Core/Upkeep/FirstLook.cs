@@ -20,7 +20,7 @@ public enum FirstLook
 public static class FirstLooks
 {
     /// <summary>What comes round more seldom than this is seldom overdue, however the cabin looks.</summary>
-    private const double SeldomDays = 75;
+    private static readonly TimeSpan Seldom = TimeSpan.FromDays(75);
 
     /// <summary>The level a task starts at.</summary>
     /// <param name="look">How the cabin looks.</param>
@@ -29,8 +29,8 @@ public static class FirstLooks
         look switch
         {
             FirstLook.Fresh => Level.Fresh,
-            FirstLook.LivedIn => new Level(task.IntervalDays < SeldomDays ? 0.6 : 0.4),
-            FirstLook.Overdue => new Level(task.IntervalDays < SeldomDays ? 1.1 : 0.7),
+            FirstLook.LivedIn => new Level(task.Interval < Seldom ? 0.6 : 0.4),
+            FirstLook.Overdue => new Level(task.Interval < Seldom ? 1.1 : 0.7),
             _ => throw new ArgumentOutOfRangeException(nameof(look), look, "No such look."),
         };
 }

@@ -16,8 +16,8 @@ internal sealed class DemoShelf(DateTimeOffset begun)
             {
                 Bottles =
                 [
-                    Bottle(2, 0, 1000, 640, 13.90m),
-                    Bottle(2, 1, 500, 400, null) with
+                    Bottle(2, 0, QuantityUnit.Millilitres, 1000, 640, 13.90m),
+                    Bottle(2, 1, QuantityUnit.Millilitres, 500, 400, null) with
                     {
                         Mixed = Strength.FromWaterParts(50),
                         MixedOn = Day(-6),
@@ -113,17 +113,24 @@ internal sealed class DemoShelf(DateTimeOffset begun)
         double size,
         double left,
         decimal price
-    ) =>
-        Product.OfClass(IdOf(number), name, productClass) with
-        {
-            Bottles = [Bottle(number, 0, size, left, price)],
-        };
+    )
+    {
+        var product = Product.OfClass(IdOf(number), name, productClass);
+        return product with { Bottles = [Bottle(number, 0, product.Unit, size, left, price)] };
+    }
 
-    private Bottle Bottle(int number, int place, double size, double left, decimal? price) =>
+    private Bottle Bottle(
+        int number,
+        int place,
+        QuantityUnit unit,
+        double size,
+        double left,
+        decimal? price
+    ) =>
         new(
             new BottleId(new Guid($"00000000-0000-4000-a000-{(number * 100) + place:D12}")),
-            new Quantity(size),
-            new Quantity(left),
+            new Quantity(size, unit),
+            new Quantity(left, unit),
             begun
         )
         {

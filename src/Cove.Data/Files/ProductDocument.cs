@@ -148,29 +148,31 @@ public sealed record ProductDocument
     /// <param name="id">The id of the product.</param>
     /// <param name="now">The present instant, for bottles that have not been measured before.</param>
     /// <exception cref="InvalidOperationException">A strength cannot be read; see <see cref="UnreadStrengths"/>.</exception>
-    public Product ToProduct(ProductId id, DateTimeOffset now) =>
-        new(
+    public Product ToProduct(ProductId id, DateTimeOffset now)
+    {
+        var make = new ProductMake(
+            Class,
+            Form,
+            new Chemistry
+            {
+                Ph = Ph,
+                Ammonia = Ammonia,
+                Acid = Acid,
+                AlcoholPercent = AlcoholPercent,
+                Chlorine = Chlorine,
+                Peroxide = Peroxide,
+                Solvent = Solvent,
+                Oil = Oil,
+                Abrasive = Abrasive,
+                LeavesFilm = LeavesFilm,
+            },
+            Sheen,
+            Hazards
+        );
+        return new Product(
             id,
             Name.Trim(),
-            new ProductMake(
-                Class,
-                Form,
-                new Chemistry
-                {
-                    Ph = Ph,
-                    Ammonia = Ammonia,
-                    Acid = Acid,
-                    AlcoholPercent = AlcoholPercent,
-                    Chlorine = Chlorine,
-                    Peroxide = Peroxide,
-                    Solvent = Solvent,
-                    Oil = Oil,
-                    Abrasive = Abrasive,
-                    LeavesFilm = LeavesFilm,
-                },
-                Sheen,
-                Hazards
-            ),
+            make,
             Strength.Parse(Weakest)!.Value,
             Strength.Parse(Usual)!.Value,
             Strength.Parse(Strongest)!.Value
@@ -181,8 +183,9 @@ public sealed record ProductDocument
             Scented = Scented,
             ShelfLifeMonths = ShelfLifeMonths,
             Note = Note.Trim(),
-            Bottles = [.. Bottles.Select(bottle => bottle.ToBottle(now))],
+            Bottles = [.. Bottles.Select(bottle => bottle.ToBottle(make.Unit, now))],
         };
+    }
 }
 
 /// <summary>A bottle, as it stands in requests and in the database.</summary>
@@ -234,11 +237,11 @@ public sealed record BottleDocument
             MixedOn = bottle.MixedOn,
         };
 
-    internal Bottle ToBottle(DateTimeOffset now) =>
+    internal Bottle ToBottle(QuantityUnit unit, DateTimeOffset now) =>
         new(
             Id is { } id ? new BottleId(id) : BottleId.New(now),
-            new Quantity(Size),
-            new Quantity(Left),
+            new Quantity(Size, unit),
+            new Quantity(Left, unit),
             MeasuredAt ?? now
         )
         {

@@ -181,6 +181,9 @@ public sealed record StepProductDocument
     [Range(0.0, Quantity.Most, ErrorMessage = "Say 0 to 100,000.")]
     public double Amount { get; init; }
 
+    /// <summary>What the amount counts.</summary>
+    public QuantityUnit Unit { get; init; }
+
     /// <summary>What to beware of, one sentence each.</summary>
     [MaxLength(40, ErrorMessage = "Give up to 40 cautions.")]
     [EachLength(600, ErrorMessage = "Use up to 600 characters for each caution.")]
@@ -197,6 +200,7 @@ public sealed record StepProductDocument
             Tool = product.Tool,
             Surfaces = product.Surfaces,
             Amount = product.Amount.Value,
+            Unit = product.Amount.Unit,
             Cautions = product.Cautions,
         };
 
@@ -209,7 +213,7 @@ public sealed record StepProductDocument
             Application,
             Tool,
             Surfaces,
-            new Quantity(Amount),
+            new Quantity(Amount, Unit),
             Cautions
         );
 }

@@ -251,4 +251,7 @@ public sealed record LoggedProductDocument
     /// <summary>How much of the product was used, without water, in millilitres or pieces.</summary>
     [Range(0.0, Core.Catalogue.Amounts.Quantity.Most, ErrorMessage = "Say 0 to 100,000.")]
     public double Amount { get; init; }
+
+    /// <summary>What the amount counts.</summary>
+    public Core.Catalogue.Amounts.QuantityUnit Unit { get; init; }
 }

@@ -315,6 +315,10 @@ namespace Cove.Data.Migrations
                     b.Property<bool>("Taken")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Unit")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.HasKey("LogId", "Position");
 
                     b.HasIndex("ProductId");

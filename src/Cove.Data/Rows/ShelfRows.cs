@@ -73,6 +73,9 @@ internal sealed class ProductUseRow : OwnedRow
     /// <summary>How much of the product was used, without water, in millilitres or pieces; 0 for a test.</summary>
     public double Amount { get; set; }
 
+    /// <summary>What the amount counts.</summary>
+    public QuantityUnit Unit { get; set; }
+
     /// <summary>Whether it came from the bottles on the shelf. What a file brings in was taken elsewhere, or is counted already.</summary>
     public bool Taken { get; set; }
 
@@ -84,6 +87,7 @@ internal sealed class ProductUseRow : OwnedRow
             Name = product.Name,
             Strength = product.Strength.Share,
             Amount = product.Amount.Value,
+            Unit = product.Amount.Unit,
             Taken = product.FromShelf,
         };
 
@@ -92,7 +96,7 @@ internal sealed class ProductUseRow : OwnedRow
             new ProductId(ProductId),
             Name,
             Core.Catalogue.Amounts.Strength.FromShare(Strength),
-            new Quantity(Amount)
+            new Quantity(Amount, Unit)
         )
         {
             FromShelf = Taken,

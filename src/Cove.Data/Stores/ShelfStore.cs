@@ -69,13 +69,14 @@ public sealed class ShelfStore
                         use.ProductId,
                         entry.At,
                         use.Amount,
+                        use.Unit,
                     }
             )
             .ToListAsync(cancel);
         return uses.Select(use => new ProductUse(
                 new ProductId(use.ProductId),
                 use.At,
-                new Quantity(use.Amount)
+                new Quantity(use.Amount, use.Unit)
             ))
             .ToLookup(use => use.ProductId);
     }

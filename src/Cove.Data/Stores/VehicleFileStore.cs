@@ -308,6 +308,7 @@ public sealed class VehicleFileStore
                         Name = product.Name,
                         Strength = product.Strength,
                         Amount = product.Amount,
+                        Unit = product.Unit,
                     }),
             ],
             PlannedSeconds = row.PlannedSeconds,
@@ -349,6 +350,7 @@ public sealed class VehicleFileStore
                         Name = product.Name,
                         Strength = product.Strength,
                         Amount = product.Amount,
+                        Unit = product.Unit,
                     }
             )
         );

@@ -58,7 +58,7 @@ public sealed class LedgerPropertyTests
                     .Ledger(layout, Usage.Reference, Now, 0)
                     .At(Now)
                     .All(status =>
-                        Math.Abs((DueOf(status) - Now).TotalDays - status.Item.Task.IntervalDays) < 1e-6
+                        Math.Abs((DueOf(status) - Now).TotalDays - status.Item.Task.Interval.TotalDays) < 1e-6
                     )
         );
 

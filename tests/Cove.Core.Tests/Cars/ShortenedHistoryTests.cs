@@ -36,7 +36,7 @@ public sealed class ShortenedHistoryTests
                 }
 
                 CareTask task = CareTasks.Find("vacuum-carpets")!;
-                var soiling = new Soiling(TimeSpan.FromDays(task.IntervalDays), task.Shares, Share.All, 1.2);
+                var soiling = new Soiling(task.Interval, task.Shares, Share.All, 1.2);
                 var usage = new Usage([new UsageEntry(Start, use)]);
                 var whole = new CareHistory(
                     new CareState(Start, new Level(0.6)),

@@ -108,7 +108,7 @@ public sealed class SimulatedOwnersTests
     /// <summary>Cleaned now and then, looked at in between; every second look follows another without cleaning.</summary>
     private static CareHistory Life(TaskId taskId, double truth, Random random, int looks)
     {
-        double baseline = CareTasks.Find(taskId)!.IntervalDays;
+        double baseline = CareTasks.Find(taskId)!.Interval.TotalDays;
         double scatter = 0.2 + (0.2 * random.NextDouble());
         var changes = new List<CareChange> { new Cleaned(Start.AddDays(1), Share.All) };
         DateTimeOffset at = Start.AddDays(1);
@@ -135,11 +135,7 @@ public sealed class SimulatedOwnersTests
     private static CareHistory HistoryOf(TaskId taskId, IEnumerable<CareChange> changes) =>
         new(
             new CareState(Start, new Level(0.6)),
-            new Soiling(
-                TimeSpan.FromDays(CareTasks.Find(taskId)!.IntervalDays),
-                CareTasks.Find(taskId)!.Shares,
-                Share.All
-            ),
+            new Soiling(CareTasks.Find(taskId)!.Interval, CareTasks.Find(taskId)!.Shares, Share.All),
             Usage.Reference,
             changes
         );

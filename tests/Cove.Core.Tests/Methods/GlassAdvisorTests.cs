@@ -52,11 +52,11 @@ public sealed class GlassAdvisorTests
                         light *= 1 - glass.Method.Removal.Light.Value;
                         oily *= 1 - glass.Method.Removal.Oily.Value;
                         double minutes =
-                            glass.SetUp
+                            glass.SetUp.TotalMinutes
                             + (
                                 pane.Reach(reachTool: true)
                                 * pane.Surface.Area.SquareMetres
-                                * glass.PerSquareMetre
+                                * glass.PerSquareMetre.TotalMinutes
                                 * rounds
                             );
                         if (
@@ -73,7 +73,7 @@ public sealed class GlassAdvisorTests
                 return double.IsPositiveInfinity(cheapest)
                     ? advice.Chosen is null or { Enough: null }
                     : advice.Chosen is { IsEnough: true } chosen
-                        && Math.Abs(chosen.Minutes - cheapest) < 1e-9;
+                        && Math.Abs(chosen.Takes.TotalMinutes - cheapest) < 1e-6;
             }
         );
 
@@ -96,7 +96,7 @@ public sealed class GlassAdvisorTests
                     .All(pair => (pair.First.Enough ?? int.MaxValue) <= (pair.Second.Enough ?? int.MaxValue));
                 bool minutes =
                     after.Chosen is not { IsEnough: true } then
-                    || before.Chosen is { IsEnough: true } now && now.Minutes <= then.Minutes + 1e-9;
+                    || before.Chosen is { IsEnough: true } now && now.Takes <= then.Takes;
                 return rounds && minutes;
             }
         );
@@ -143,7 +143,7 @@ public sealed class GlassAdvisorTests
 
         Assert.Equal(GlassMethods.TwoTowels, advice.Chosen!.Glass);
         Assert.Equal(1, advice.Chosen.Rounds);
-        Assert.InRange(advice.Chosen.Minutes, 0.5, 1.3);
+        Assert.InRange(advice.Chosen.Takes.TotalMinutes, 0.5, 1.3);
     }
 
     // Common practice: fatty film wants a second pass by zones, heavy film and smoke a degreaser.

@@ -10,7 +10,7 @@ public sealed class GlassPlanTests
         .Where(panes => panes.Length is > 0 and < 5);
 
     /// <summary>Tries every method for every pane, one combination after the other.</summary>
-    private static double Cheapest(GlassAdvice[] advices, int from, HashSet<GlassMethod> kits)
+    private static TimeSpan Cheapest(GlassAdvice[] advices, int from, HashSet<GlassMethod> kits)
     {
         if (from == advices.Length)
         {
@@ -18,11 +18,12 @@ public sealed class GlassPlanTests
         }
 
         GlassAdvice pane = advices[from];
-        double least = double.PositiveInfinity;
+        TimeSpan least = TimeSpan.MaxValue;
         foreach (GlassOption option in pane.Options.Where(one => one.IsEnough || one == pane.Chosen))
         {
             bool fresh = kits.Add(option.Glass);
-            least = Math.Min(least, option.Minutes + Cheapest(advices, from + 1, kits));
+            TimeSpan takes = option.Takes + Cheapest(advices, from + 1, kits);
+            least = takes < least ? takes : least;
             if (fresh)
             {
                 kits.Remove(option.Glass);
@@ -41,7 +42,7 @@ public sealed class GlassPlanTests
                 GlassAdvice[] able = [.. advices.Where(advice => advice.Chosen is not null)];
                 GlassPlan plan = GlassPlan.Of(advices);
                 return plan.Panes.Count == able.Length
-                    && (able.Length == 0 || Math.Abs(plan.Minutes - Cheapest(able, 0, [])) < 1e-9);
+                    && (able.Length == 0 || plan.Takes == Cheapest(able, 0, []));
             }
         );
 
@@ -75,7 +76,7 @@ public sealed class GlassPlanTests
         GlassPlan plan = GlassPlan.Of([]);
 
         Assert.Empty(plan.Panes);
-        Assert.Equal(0, plan.Minutes);
+        Assert.Equal(TimeSpan.Zero, plan.Takes);
         Assert.Empty(plan.Towels);
     }
 }

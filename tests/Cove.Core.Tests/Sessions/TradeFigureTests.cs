@@ -29,7 +29,7 @@ public sealed class TradeFigureTests
         );
         Slot[] quiet =
         [
-            .. slots.Where(slot => slot.Done.All(task => CareTasks.Find(task)!.IntervalDays == 7)),
+            .. slots.Where(slot => slot.Done.All(task => CareTasks.Find(task)!.Interval.TotalDays == 7)),
         ];
         Assert.NotEmpty(quiet);
         Assert.All(quiet, slot => Assert.InRange(slot.Busy.TotalMinutes, 5, 10));
@@ -39,7 +39,7 @@ public sealed class TradeFigureTests
     [Fact]
     public void Every_two_months_about_half_an_hour_appears()
     {
-        TimeSpan twoMonthly = SessionOf(task => task.IntervalDays == 60);
+        TimeSpan twoMonthly = SessionOf(task => task.Interval.TotalDays == 60);
 
         Assert.InRange(twoMonthly.TotalMinutes, 25, 35);
         Slot[] withFoam = [.. LiveThrough().Where(slot => slot.Done.Contains("foam-carpets"))];
@@ -53,7 +53,7 @@ public sealed class TradeFigureTests
     // Practice: about an hour for everything, that is, for all that comes round within two months.
     [Fact]
     public void A_full_round_takes_about_an_hour() =>
-        Assert.InRange(SessionOf(task => task.IntervalDays <= 60).TotalMinutes, 50, 70);
+        Assert.InRange(SessionOf(task => task.Interval.TotalDays <= 60).TotalMinutes, 50, 70);
 
     // Practice: vacuuming gives most of the visible result, so it is what a short session is made of.
     [Fact]

@@ -113,13 +113,16 @@ public sealed class StockTests
     {
         Product product = Owned(Bottle(500, 90) with { Price = 10 });
 
-        StockOutlook outlook = StockOutlook.Of(product, [], new Quantity(3), Today);
+        StockOutlook outlook = StockOutlook.Of(product, [], new Quantity(3, QuantityUnit.Millilitres), Today);
 
         Assert.Equal(Today.AddDays(30), outlook.RunsOut);
         // 10 for 500 ml is 0.02 a millilitre; 3 ml a day are 0.06.
         Assert.Equal(0.06m * 365.25m, outlook.CostPerYear);
         Assert.Null(StockOutlook.Of(product, [], Quantity.Zero, Today).RunsOut);
-        Assert.Equal(Today, StockOutlook.Of(product, [Use(500)], new Quantity(3), Today).RunsOut);
+        Assert.Equal(
+            Today,
+            StockOutlook.Of(product, [Use(500)], new Quantity(3, QuantityUnit.Millilitres), Today).RunsOut
+        );
     }
 
     [Fact]
@@ -129,8 +132,8 @@ public sealed class StockTests
         Product later = Owned(Bottle(500, 499));
         StockOutlook[] outlooks =
         [
-            StockOutlook.Of(soon, [], new Quantity(3), Today),
-            StockOutlook.Of(later, [], new Quantity(3), Today),
+            StockOutlook.Of(soon, [], new Quantity(3, QuantityUnit.Millilitres), Today),
+            StockOutlook.Of(later, [], new Quantity(3, QuantityUnit.Millilitres), Today),
         ];
         CareTask belts = CareTasks.Find("seat-belts")!;
 
@@ -229,6 +232,30 @@ public sealed class StockTests
         Assert.Null(Bottle(500, 500).TooOldFrom(24));
     }
 
+    [Fact]
+    public void What_was_counted_in_pieces_takes_nothing_from_a_bottle_of_liquid()
+    {
+        var wipes = new ProductUse(default, Now, new Quantity(3, QuantityUnit.Pieces));
+
+        Quantity left = Assert.Single(BottleStock.Left(Owned(Bottle(500, 300)), [wipes, Use(20)]));
+
+        Assert.Equal(new Quantity(280, QuantityUnit.Millilitres), left);
+    }
+
+    [Property]
+    public void Millilitres_and_pieces_cannot_be_reckoned_together(PositiveInt one, PositiveInt other)
+    {
+        var liquid = new Quantity(one.Get, QuantityUnit.Millilitres);
+        var solid = new Quantity(other.Get, QuantityUnit.Pieces);
+
+        Assert.Throws<InvalidOperationException>(() => liquid + solid);
+        Assert.Throws<InvalidOperationException>(() => solid - liquid);
+        Assert.Throws<InvalidOperationException>(() => liquid < solid);
+        Assert.Throws<InvalidOperationException>(() => liquid / solid);
+        Assert.Equal(solid, Quantity.Zero + solid);
+        Assert.True(solid > Quantity.Zero);
+    }
+
     private static Product Owned(params Bottle[] bottles) =>
         Product.OfClass(new(Guid.NewGuid()), "Concentrate", ProductClass.AllPurposeCleaner) with
         {
@@ -236,8 +263,13 @@ public sealed class StockTests
         };
 
     private static Bottle Bottle(double size, double left) =>
-        new(new(Guid.NewGuid()), new Quantity(size), new Quantity(left), Now.AddDays(-10));
+        new(
+            new(Guid.NewGuid()),
+            new Quantity(size, QuantityUnit.Millilitres),
+            new Quantity(left, QuantityUnit.Millilitres),
+            Now.AddDays(-10)
+        );
 
     private static ProductUse Use(double amount, int daysAgo = 0) =>
-        new(default, Now.AddDays(-daysAgo), new Quantity(amount));
+        new(default, Now.AddDays(-daysAgo), new Quantity(amount, QuantityUnit.Millilitres));
 }

@@ -41,7 +41,7 @@ public sealed class CarUseTests
     {
         Assert.All(
             CareTasks.All,
-            task => Assert.Equal(1, Rise(task, CarUse.Reference, task.IntervalDays), 9)
+            task => Assert.Equal(1, Rise(task, CarUse.Reference, task.Interval.TotalDays), 9)
         );
     }
 
@@ -131,7 +131,11 @@ public sealed class CarUseTests
             use.Tidiness.MarkFor(Stakes.HygieneAndTouch)
         );
 
-        Assert.Equal(due.IntervalDays, due.BaselineDays + due.Effects.Sum(effect => effect.Days), 9);
+        Assert.Equal(
+            due.Interval!.Value.TotalDays,
+            due.Baseline.TotalDays + due.Effects.Sum(effect => effect.Adds.TotalDays),
+            9
+        );
         Assert.Equal(
             [
                 "Distance, 400 km a week",
@@ -143,7 +147,7 @@ public sealed class CarUseTests
             ],
             due.Effects.Select(effect => effect.Cause)
         );
-        Assert.Equal(due.IntervalDays, (due.DueAt!.Value - Start).TotalDays, 6);
+        Assert.Equal(due.Interval!.Value.TotalDays, (due.DueAt!.Value - Start).TotalDays, 6);
     }
 
     [Fact]
@@ -195,10 +199,7 @@ public sealed class CarUseTests
         SoilingOf(task).Rise(new Usage([new UsageEntry(Start, use)]), Start, Start.AddDays(days));
 
     private static Soiling SoilingOf(CareTask task) =>
-        new(TimeSpan.FromDays(task.IntervalDays), task.Shares, Share.All)
-        {
-            Preventions = PreventionTable.Of(task.HeldBackBy),
-        };
+        new(task.Interval, task.Shares, Share.All) { Preventions = PreventionTable.Of(task.HeldBackBy) };
 
     private static WeeklyDistance Further(WeeklyDistance distance) =>
         WeeklyDistance.FromKilometres(Math.Min(WeeklyDistance.MaximumKilometres, distance.Kilometres + 100));

@@ -81,7 +81,7 @@ public sealed class CareEventTests
         Assert.Equal(7 / 0.75, passenger, 9);
 
         double IntervalOf(string surface) =>
-            seats.Surfaces.Single(status => status.Surface.Id == surface).Due.IntervalDays;
+            seats.Surfaces.Single(status => status.Surface.Id == surface).Due.Interval!.Value.TotalDays;
     }
 
     [Fact]

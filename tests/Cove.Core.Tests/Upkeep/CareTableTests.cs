@@ -47,7 +47,7 @@ public sealed class CareTableTests
             );
             Needs(
                 task,
-                task.Products.Any(one => one.Class != ProductClass.Scent) == task.Millilitres > 0,
+                task.Products.Any(one => one.Class != ProductClass.Scent) == task.Mixture.Millilitres > 0,
                 "how much of its product it takes, or no amount where it is done dry"
             );
             Needs(
@@ -77,14 +77,14 @@ public sealed class CareTableTests
     [InlineData("clean-wheel", 14)]
     [InlineData("clean-leather", 30)]
     public void Intervals_are_those_of_the_trade(string taskId, double days) =>
-        Assert.Equal(days, CareTasks.Find(taskId)!.IntervalDays);
+        Assert.Equal(days, CareTasks.Find(taskId)!.Interval.TotalDays);
 
     // Common practice: seal leather and change the scent every two to three months.
     [Theory]
     [InlineData("seal-leather")]
     [InlineData("scent")]
     public void Some_things_come_round_every_two_to_three_months(string taskId) =>
-        Assert.InRange(CareTasks.Find(taskId)!.IntervalDays, 60, 92);
+        Assert.InRange(CareTasks.Find(taskId)!.Interval.TotalDays, 60, 92);
 
     // Common practice: half a minute of dwell on mats and carpet foam, 30 to 50 s on a headliner, a day for belts,
     // fabric clean and dry for half an hour before it is protected, 15 to 20 minutes between two coats.

@@ -25,9 +25,9 @@ public sealed class DueTests
                     Now,
                     Level.Everyday
                 );
-                double sum = due.BaselineDays + due.Effects.Sum(effect => effect.Days);
+                double sum = due.Baseline.TotalDays + due.Effects.Sum(effect => effect.Adds.TotalDays);
                 // Causes of less than a hundredth of a day are not worth naming.
-                return Math.Abs(sum - due.IntervalDays) < 0.02;
+                return Math.Abs(sum - due.Interval!.Value.TotalDays) < 0.02;
             }
         );
 
@@ -38,9 +38,9 @@ public sealed class DueTests
 
         Due due = Due.Compute(new CareState(Now, Level.Fresh), soiling, Driving(480), Now, Level.Everyday);
 
-        Assert.Equal(20, due.IntervalDays, 6);
+        Assert.Equal(20, due.Interval!.Value.TotalDays, 6);
         DueEffect effect = Assert.Single(due.Effects);
-        Assert.Equal(-10, effect.Days, 6);
+        Assert.Equal(-10, effect.Adds.TotalDays, 6);
         Assert.Contains("480 km", effect.Cause, StringComparison.Ordinal);
     }
 

@@ -65,13 +65,13 @@ public sealed class SoilingTests
     public void At_reference_use_the_mark_is_reached_after_the_baseline(string taskId)
     {
         CareTask task = CareTasks.Find(taskId)!;
-        var soiling = new Soiling(TimeSpan.FromDays(task.IntervalDays), task.Shares, Share.All);
+        var soiling = new Soiling(task.Interval, task.Shares, Share.All);
 
-        double rise = soiling.Rise(Usage.Reference, Start, Start.AddDays(task.IntervalDays));
+        double rise = soiling.Rise(Usage.Reference, Start, Start.AddDays(task.Interval.TotalDays));
         DateTimeOffset? due = soiling.WhenRisenBy(Usage.Reference, Start, 1);
 
         Assert.Equal(1, rise, 9);
-        Assert.Equal(task.IntervalDays, (due!.Value - Start).TotalDays, 6);
+        Assert.Equal(task.Interval.TotalDays, (due!.Value - Start).TotalDays, 6);
     }
 
     [Property]

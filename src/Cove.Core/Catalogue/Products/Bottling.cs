@@ -29,9 +29,9 @@ public static class Bottling
         {
             Bottles = [.. measured.Bottles.Where(bottle => bottle.Mixed is null)],
         };
-        var taken = new ProductUse(product.Id, now, new Quantity(volume.Millilitres * strength.Share));
+        var taken = new ProductUse(product.Id, now, Quantity.Of(volume * strength.Share));
         var rest = new Queue<Quantity>(BottleStock.Left(bought, [taken]));
-        var size = new Quantity(volume.Millilitres);
+        var size = Quantity.Of(volume);
         return measured with
         {
             Bottles =

@@ -53,8 +53,7 @@ public sealed record Product(
     public IReadOnlyList<Bottle> Bottles { get; init; } = [];
 
     /// <summary>The unit it is counted in.</summary>
-    public QuantityUnit Unit =>
-        Make.Form is ProductForm.Solid or ProductForm.Wipes ? QuantityUnit.Pieces : QuantityUnit.Millilitres;
+    public QuantityUnit Unit => Make.Unit;
 
     /// <summary>Whether it is sold ready to use and not thinned.</summary>
     public bool IsReadyToUse => Weakest.IsNeat;

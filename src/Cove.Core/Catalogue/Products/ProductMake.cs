@@ -1,3 +1,5 @@
+using Cove.Core.Catalogue.Amounts;
+
 namespace Cove.Core.Catalogue.Products;
 
 /// <summary>What a product is, apart from whose it is: all that a verdict depends on besides the strength.</summary>
@@ -12,4 +14,9 @@ public sealed record ProductMake(
     Chemistry Chemistry,
     Sheen Sheen,
     IReadOnlyList<string> Hazards
-);
+)
+{
+    /// <summary>The unit it is counted in.</summary>
+    public QuantityUnit Unit =>
+        Form is ProductForm.Solid or ProductForm.Wipes ? QuantityUnit.Pieces : QuantityUnit.Millilitres;
+}

@@ -21,7 +21,7 @@ public sealed record GlassAdvice(
 /// <param name="Gate">Why it is ruled out; null when it is not.</param>
 /// <param name="Enough">The fewest rounds that get the pane clear; null when it takes more than the method has.</param>
 /// <param name="Rounds">The rounds that minutes and what is left are said for: those that are enough, or all there are.</param>
-/// <param name="Minutes">What it takes.</param>
+/// <param name="Takes">What it takes.</param>
 /// <param name="Left">What is left after it.</param>
 /// <param name="Picks">The products it is done with, step by step.</param>
 public sealed record GlassOption(
@@ -29,11 +29,14 @@ public sealed record GlassOption(
     GlassGate? Gate,
     int? Enough,
     int Rounds,
-    double Minutes,
+    TimeSpan Takes,
     Film Left,
     IReadOnlyList<Pick> Picks
 )
 {
+    /// <summary>A difference of three seconds is none.</summary>
+    private static readonly TimeSpan SameTime = TimeSpan.FromSeconds(3);
+
     /// <summary>Whether it may be used and gets the pane clear.</summary>
     public bool IsEnough => Gate is null && Enough is not null;
 
@@ -53,12 +56,12 @@ public sealed record GlassOption(
         : Enough is null
             ? $"Leaves too much: {Rounds} {(Rounds == 1 ? "round does" : "rounds do")} not get this film off."
         : chosen is null ? "It would do."
-        : Minutes - chosen.Minutes < -0.05
+        : Takes - chosen.Takes < -SameTime
             ? "A little quicker here, but the other panes would need another kit."
-        : Minutes - chosen.Minutes < 0.05 ? "Does as well in the same time."
+        : Takes - chosen.Takes < SameTime ? "Does as well in the same time."
         : string.Create(
             System.Globalization.CultureInfo.InvariantCulture,
-            $"Gets there too, but takes {Minutes - chosen.Minutes:0.0} minutes longer."
+            $"Gets there too, but takes {(Takes - chosen.Takes).TotalMinutes:0.0} minutes longer."
         );
 
     /// <summary>How many faces of towels of a role it loads. Oily film loads them faster.</summary>

@@ -23,7 +23,7 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
     public GlassAdvice Advise(Pane pane, GlassConditions conditions)
     {
         GlassOption[] options = [.. GlassMethods.All.Select(method => Consider(method, pane, conditions))];
-        GlassOption? best = options.Where(option => option.IsEnough).MinBy(option => option.Minutes);
+        GlassOption? best = options.Where(option => option.IsEnough).MinBy(option => option.Takes);
         if (best is not null)
         {
             return new GlassAdvice(pane, options, best, null);
@@ -68,10 +68,8 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
             taken,
             glass.SetUp
                 + (
-                    pane.Reach(kit.Has(Tool.ReachTool))
-                    * pane.Surface.Area.SquareMetres
-                    * glass.PerSquareMetre
-                    * taken
+                    glass.PerSquareMetre
+                    * (pane.Reach(kit.Has(Tool.ReachTool)) * pane.Surface.Area.SquareMetres * taken)
                 ),
             LeftAfter(glass, pane.Film, taken, residue),
             [.. finds.Select(find => find.Pick).OfType<Pick>()]

@@ -5,14 +5,14 @@ namespace Cove.Core.Methods.Glass;
 
 /// <summary>A way of cleaning the inside of a pane, with what it takes and what it may not touch.</summary>
 /// <param name="Method">The method; what it removes holds for one round.</param>
-/// <param name="SetUp">Minutes once for a pane, whatever its size: folding, wringing, edges. Cove's own choice.</param>
-/// <param name="PerSquareMetre">Minutes of one round on a square metre within easy reach. Cove's own choice.</param>
+/// <param name="SetUp">What it takes once for a pane, whatever its size: folding, wringing, edges. Cove's own choice.</param>
+/// <param name="PerSquareMetre">What one round takes on a square metre within easy reach. Cove's own choice.</param>
 /// <param name="MostRounds">More rounds than this wear out owner and pane; 1 or more.</param>
 /// <param name="Liquid">What goes on the glass.</param>
 public sealed record GlassMethod(
     Method Method,
-    double SetUp,
-    double PerSquareMetre,
+    TimeSpan SetUp,
+    TimeSpan PerSquareMetre,
     int MostRounds,
     GlassMethodLiquid Liquid
 )

@@ -73,8 +73,8 @@ public static class GlassMethods
                 Ladder = Ladders.Glass,
                 Removal = new Removal(new Share(0.95), new Share(0.6)),
             },
-            0.2,
-            1.2,
+            TimeSpan.FromMinutes(0.2),
+            TimeSpan.FromMinutes(1.2),
             3,
             GlassMethodLiquid.Cleaner
         );
@@ -124,8 +124,8 @@ public static class GlassMethods
                 Ladder = Ladders.Glass,
                 Removal = new Removal(new Share(0.9), new Share(0.35)),
             },
-            0.5,
-            1.5,
+            TimeSpan.FromMinutes(0.5),
+            TimeSpan.FromMinutes(1.5),
             3,
             GlassMethodLiquid.Water
         )
@@ -191,8 +191,8 @@ public static class GlassMethods
                 Removal = new Removal(new Share(0.98), new Share(0.93)),
                 Gear = [Gear.Gloves, Gear.FreshAir],
             },
-            0.6,
-            3.2,
+            TimeSpan.FromMinutes(0.6),
+            TimeSpan.FromMinutes(3.2),
             2,
             GlassMethodLiquid.Cleaner
         )
@@ -263,8 +263,8 @@ public static class GlassMethods
                 Ladder = Ladders.Glass,
                 Removal = new Removal(new Share(0.97), new Share(0.85)),
             },
-            0.3,
-            2.2,
+            TimeSpan.FromMinutes(0.3),
+            TimeSpan.FromMinutes(2.2),
             2,
             GlassMethodLiquid.Any
         );
@@ -311,8 +311,8 @@ public static class GlassMethods
                 Ladder = Ladders.Glass,
                 Removal = new Removal(new Share(0.93), new Share(0.55)),
             },
-            0.3,
-            1.4,
+            TimeSpan.FromMinutes(0.3),
+            TimeSpan.FromMinutes(1.4),
             3,
             GlassMethodLiquid.Cleaner
         );
@@ -348,8 +348,8 @@ public static class GlassMethods
                 Removal = new Removal(new Share(0.95), new Share(0.9)),
                 Gear = [Gear.Gloves, Gear.EyeProtection],
             },
-            1.5,
-            2.6,
+            TimeSpan.FromMinutes(1.5),
+            TimeSpan.FromMinutes(2.6),
             2,
             GlassMethodLiquid.Water
         )

@@ -5,16 +5,16 @@ namespace Cove.Core.Methods.Glass;
 
 /// <summary>The glass of a whole car: which method for which pane, in which order, and what to carry.</summary>
 /// <param name="Panes">The panes in the order to do them, each with what was chosen for it.</param>
-/// <param name="Minutes">All of it, changes of kit included, the outside not.</param>
+/// <param name="Takes">All of it, changes of kit included, the outside not.</param>
 /// <param name="Towels">Towels to carry, by role.</param>
 public sealed record GlassPlan(
     IReadOnlyList<PlannedPane> Panes,
-    double Minutes,
+    TimeSpan Takes,
     IReadOnlyDictionary<TowelRole, int> Towels
 )
 {
-    /// <summary>Minutes for taking up another kit for glass. Cove's own choice.</summary>
-    public const double KitChange = 0.5;
+    /// <summary>Taking up another kit for glass. Cove's own choice.</summary>
+    public static readonly TimeSpan KitChange = TimeSpan.FromSeconds(30);
 
     /// <summary>Plans the glass of a car: the cheapest set of kits that gets every pane as clear as it can get.</summary>
     /// <remarks>Exact: with six methods there are sixty-three sets of kits, and each is tried. A pane for which nothing will do now is left out.</remarks>
@@ -23,19 +23,19 @@ public sealed record GlassPlan(
     {
         GlassAdvice[] panes = [.. advices.Where(advice => advice.Chosen is not null)];
         PlannedPane[] best = [];
-        double least = double.PositiveInfinity;
+        TimeSpan least = TimeSpan.MaxValue;
         for (int set = 1; set < 1 << GlassMethods.All.Count; set++)
         {
             PlannedPane[] planned = [.. panes.Select(advice => Within(advice, set)).OfType<PlannedPane>()];
-            double minutes = planned.Sum(pane => pane.Option.Minutes) + (KitsOf(planned) * KitChange);
-            if (planned.Length == panes.Length && minutes < least - 1e-9)
+            TimeSpan takes = HandsOf(planned) + (KitsOf(planned) * KitChange);
+            if (planned.Length == panes.Length && takes < least)
             {
-                (best, least) = (planned, minutes);
+                (best, least) = (planned, takes);
             }
         }
 
         PlannedPane[] inOrder = [.. best.GroupBy(pane => pane.Option.Glass).SelectMany(kit => kit)];
-        return new GlassPlan(inOrder, panes.Length == 0 ? 0 : least, TowelsFor(inOrder));
+        return new GlassPlan(inOrder, panes.Length == 0 ? TimeSpan.Zero : least, TowelsFor(inOrder));
     }
 
     /// <summary>The cheapest sufficient method of a set; for a pane that nothing gets clear, only what was chosen for it.</summary>
@@ -45,9 +45,13 @@ public sealed record GlassPlan(
             .Options.Where(
                 (one, index) => (set & (1 << index)) != 0 && (one.IsEnough || one == advice.Chosen)
             )
-            .MinBy(one => one.Minutes);
+            .MinBy(one => one.Takes);
         return option is null ? null : new PlannedPane(advice.Pane, option, advice);
     }
+
+    /// <summary>What the panes take, changes of kit not included.</summary>
+    public static TimeSpan HandsOf(IEnumerable<PlannedPane> panes) =>
+        panes.Aggregate(TimeSpan.Zero, (sum, pane) => sum + pane.Option.Takes);
 
     private static int KitsOf(PlannedPane[] panes) =>
         panes.Select(pane => pane.Option.Glass).Distinct().Count();

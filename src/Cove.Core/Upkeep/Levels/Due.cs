@@ -6,20 +6,23 @@ namespace Cove.Core.Upkeep.Levels;
 /// <param name="Soil">The soil there is now.</param>
 /// <param name="Level">How near the task is to being due now.</param>
 /// <param name="DueAt">The instant the level reaches the mark; in the past when it is over the mark already, null when it is more than ten years off.</param>
-/// <param name="BaselineDays">Days from fresh to the mark at reference use, on the most used surface and to everyday taste.</param>
-/// <param name="Effects">What makes it otherwise here, in days; adding them to the baseline gives <see cref="IntervalDays"/>.</param>
-/// <param name="IntervalDays">Days from fresh to the mark at the present use and time of year; infinite when it never gets there.</param>
+/// <param name="Baseline">From fresh to the mark at reference use, on the most used surface and to everyday taste.</param>
+/// <param name="Effects">What makes it otherwise here, one after the other; adding them to the baseline gives <see cref="Interval"/>.</param>
+/// <param name="Interval">From fresh to the mark at the present use and time of year; null when it does not get there within <see cref="Longest"/>.</param>
 /// <param name="Mark">The soil at which the task counts as due.</param>
 public sealed record Due(
     Level Soil,
     DueLevel Level,
     DateTimeOffset? DueAt,
-    double BaselineDays,
+    TimeSpan Baseline,
     IReadOnlyList<DueEffect> Effects,
-    double IntervalDays,
+    TimeSpan? Interval,
     Level Mark
 )
 {
+    /// <summary>What takes longer than a century never comes.</summary>
+    public static readonly TimeSpan Longest = TimeSpan.FromDays(36525);
+
     /// <summary>Computes the due instant and its decomposition.</summary>
     /// <param name="state">Where the level stood when it last changed.</param>
     /// <param name="soiling">How fast it rises.</param>
@@ -30,17 +33,23 @@ public sealed record Due(
     {
         Level soil = state.LevelAt(now, soiling, usage);
         DateTimeOffset? dueAt = soiling.WhenRisenBy(usage, state.At, mark.Value - state.Level.Value);
-        IReadOnlyList<DueEffect> effects = DueEffects.Of(soiling, usage.ConditionsAt(now), mark.Value);
-        double baseline = soiling.Baseline.TotalDays;
+        IReadOnlyList<DueEffect> effects = DueEffects.Of(soiling, usage.ConditionsAt(now), mark);
         return new Due(
             soil,
             soil.Beside(mark),
             dueAt,
-            baseline,
+            soiling.Baseline,
             effects,
-            mark.Value / soiling.PerDay(usage.ConditionsAt(now)),
+            IntervalTo(mark, soiling, usage.ConditionsAt(now)),
             mark
         );
+    }
+
+    /// <summary>From fresh to a mark under fixed conditions; null when it does not get there within <see cref="Longest"/>.</summary>
+    public static TimeSpan? IntervalTo(Level mark, Soiling soiling, Conditions conditions)
+    {
+        double days = mark.Value / soiling.PerDay(conditions);
+        return days < Longest.TotalDays ? TimeSpan.FromDays(days) : null;
     }
 
     /// <summary>Whole days from today until the due date, negative when it is past, null when it is never.</summary>

@@ -5,48 +5,47 @@ namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>One cause that makes an interval longer or shorter than its baseline.</summary>
 /// <param name="Cause">The cause in a few words.</param>
-/// <param name="Days">Days it adds; negative when it shortens the interval.</param>
-public sealed record DueEffect(string Cause, double Days);
+/// <param name="Adds">What it adds; negative when it shortens the interval.</param>
+public sealed record DueEffect(string Cause, TimeSpan Adds);
 
 /// <summary>Divides the difference between a baseline and an interval among its causes.</summary>
 /// <remarks>Each cause is switched on in turn, in a fixed order, so the parts add up to the whole exactly. Another order would divide them a little otherwise.</remarks>
 internal static class DueEffects
 {
-    private const double WorthSaying = 0.005;
+    private static readonly TimeSpan WorthSaying = TimeSpan.FromDays(0.005);
 
-    public static IReadOnlyList<DueEffect> Of(Soiling soiling, Conditions here, double mark)
+    public static IReadOnlyList<DueEffect> Of(Soiling soiling, Conditions here, Level mark)
     {
         var effects = new List<DueEffect>();
         var reached = soiling with { Exposure = Share.All, Multiplier = 1, Preventions = [] };
         CarUse use = CarUse.Reference;
-        double days = soiling.Baseline.TotalDays;
+        TimeSpan before = soiling.Baseline;
 
         reached = reached with { Exposure = soiling.Exposure };
-        Step("Place in the car", 1);
+        Step("Place in the car", Level.Everyday);
         foreach (var (cause, change) in Causes)
         {
             use = change(use, here.Use);
-            Step(cause(here), 1);
+            Step(cause(here), Level.Everyday);
         }
 
         reached = reached with { Preventions = soiling.Preventions };
         use = here.Use;
-        Step("Prevention in place", 1);
+        Step("Prevention in place", Level.Everyday);
         Step("How tidy is tidy enough", mark);
         reached = soiling;
         Step("Learnt from this car", mark);
         return effects;
 
-        void Step(string cause, double upTo)
+        void Step(string cause, Level upTo)
         {
-            double with = upTo / reached.PerDay(here with { Use = use });
-            // From never to never there is no difference to name.
-            if (Math.Abs(with - days) > WorthSaying && !(double.IsInfinity(with) && double.IsInfinity(days)))
+            TimeSpan after = Due.IntervalTo(upTo, reached, here with { Use = use }) ?? Due.Longest;
+            if ((after - before).Duration() > WorthSaying)
             {
-                effects.Add(new DueEffect(cause, with - days));
+                effects.Add(new DueEffect(cause, after - before));
             }
 
-            days = with;
+            before = after;
         }
     }
 

@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles.Surfaces;
 
@@ -15,8 +16,8 @@ namespace Cove.Core.Upkeep.Tasks;
 /// <param name="ShortName">One or two words for the lanes.</param>
 public sealed record CareTask(TaskId Id, string Name, string ShortName)
 {
-    /// <summary>Days from fresh to due at reference use; above 0.</summary>
-    public required double IntervalDays { get; init; }
+    /// <summary>How long it takes from fresh to due at reference use; above zero.</summary>
+    public required TimeSpan Interval { get; init; }
 
     /// <summary>Hands-on time for a whole mid-size car at light soil, putting back included, fetching not.</summary>
     public required TimeSpan Work { get; init; }
@@ -65,8 +66,8 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>The classes of product that do it, the gentlest first, each with the soil up to which it suffices; none for work that is done dry. The order is common practice, how far each reaches is Cove's own choice.</summary>
     public IReadOnlyList<TaskOption> Products { get; init; } = [];
 
-    /// <summary>How much of a mixture it takes on the car of <see cref="CareBook.ReferenceLayout"/>, in millilitres; it grows with the area. For fabric and carpets common practice, 150 ml for the seats and 100 ml for the floor of a mid-size car; the others from memory, about a millilitre to a spray.</summary>
-    public double Millilitres { get; init; }
+    /// <summary>How much of a mixture it takes on the car of <see cref="CareBook.ReferenceLayout"/>, it grows with the area. For fabric and carpets common practice, 150 ml for the seats and 100 ml for the floor of a mid-size car; the others from memory, about a millilitre to a spray.</summary>
+    public Volume Mixture { get; init; }
 
     /// <summary>Whether it leaves a finish that one sees, so that the owner's wish for a sheen counts.</summary>
     public bool LeavesFinish { get; init; }

@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -13,7 +14,7 @@ internal static class CarriedInTasks
         // memory
         new("cup-holders", "Clean cup holders and bins", "Cup holders")
         {
-            IntervalDays = 28,
+            Interval = TimeSpan.FromDays(28),
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.CupHolders],
             Stage = Stage.WetMiddle,
@@ -30,12 +31,12 @@ internal static class CarriedInTasks
                 new(InteriorCleaner, TaskOption.Always),
                 new(AllPurposeCleaner, TaskOption.Always),
             ],
-            Millilitres = 6,
+            Mixture = Volume.FromMillilitres(6),
         },
         // order is practice, interval from memory
         new("wash-rubber-mats", "Wash the rubber mats", "Rubber mats")
         {
-            IntervalDays = 28,
+            Interval = TimeSpan.FromDays(28),
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Mat],
             Materials = [Material.Rubber],
@@ -62,12 +63,12 @@ internal static class CarriedInTasks
                 new(RubberMatCleaner, TaskOption.Always),
                 new(AllPurposeCleaner, TaskOption.Always),
             ],
-            Millilitres = 80,
+            Mixture = Volume.FromMillilitres(80),
         },
         // memory
         new("foam-fabric-mats", "Foam the fabric mats", "Fabric mats")
         {
-            IntervalDays = 60,
+            Interval = TimeSpan.FromDays(60),
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Mat],
             Materials = [Material.Pile],
@@ -90,12 +91,12 @@ internal static class CarriedInTasks
             ],
             Checks = ["towel-colour", "half-and-half"],
             Products = TaskOption.OfFabric,
-            Millilitres = 40,
+            Mixture = Volume.FromMillilitres(40),
         },
         // memory
         new("door-shuts", "Wipe door shuts and sills", "Door shuts")
         {
-            IntervalDays = 28,
+            Interval = TimeSpan.FromDays(28),
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.DoorShuts],
             Stage = Stage.PutBack,
@@ -118,12 +119,12 @@ internal static class CarriedInTasks
                 new(InteriorCleaner, TaskOption.Always),
                 new(AllPurposeCleaner, TaskOption.Always),
             ],
-            Millilitres = 15,
+            Mixture = Volume.FromMillilitres(15),
         },
         // memory
         new("boot", "Vacuum the boot, wipe the liner", "Boot")
         {
-            IntervalDays = 28,
+            Interval = TimeSpan.FromDays(28),
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.Boot],
             Stage = Stage.VacuumHigh,

@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -13,7 +14,7 @@ internal static class DashTasks
         // practice: every couple of weeks
         new("brush-vents", "Brush vents and controls", "Vents, controls")
         {
-            IntervalDays = 14,
+            Interval = TimeSpan.FromDays(14),
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Vents, SurfaceKind.Switches],
             Stage = Stage.Dust,
@@ -26,7 +27,7 @@ internal static class DashTasks
         // practice: every couple of weeks
         new("clean-wheel", "Clean wheel and shifter", "Wheel")
         {
-            IntervalDays = 14,
+            Interval = TimeSpan.FromDays(14),
             Work = TimeSpan.FromMinutes(1),
             Kinds = [SurfaceKind.Wheel],
             Stage = Stage.WetMiddle,
@@ -44,12 +45,12 @@ internal static class DashTasks
                 new(LeatherCleanerMild, TaskOption.Always),
                 new(InteriorCleaner, TaskOption.Always),
             ],
-            Millilitres = 4,
+            Mixture = Volume.FromMillilitres(4),
         },
         // memory
         new("cluster-lens", "Dust the instrument lens", "Lens")
         {
-            IntervalDays = 30,
+            Interval = TimeSpan.FromDays(30),
             Work = TimeSpan.FromMinutes(1),
             Kinds = [SurfaceKind.ClusterLens],
             Stage = Stage.Dust,

@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -12,7 +13,7 @@ internal static class ExtraTasks
         // memory
         new("child-seat", "Clean the child seat", "Child seat")
         {
-            IntervalDays = 14,
+            Interval = TimeSpan.FromDays(14),
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.ChildSeat],
             Stage = Stage.WetLow,
@@ -22,12 +23,12 @@ internal static class ExtraTasks
             RaisedBy = [new("sickness", 1)],
             Checks = ["towel-colour"],
             Products = [new(Water, TaskOption.Always)],
-            Millilitres = 20,
+            Mixture = Volume.FromMillilitres(20),
         },
         // memory
         new("pet-cover", "Shake out and wipe the pet cover", "Pet cover")
         {
-            IntervalDays = 14,
+            Interval = TimeSpan.FromDays(14),
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.PetCover],
             Stage = Stage.VacuumHigh,
@@ -37,12 +38,12 @@ internal static class ExtraTasks
             RaisedBy = [new("pet", 0.5)],
             Checks = ["pat"],
             Products = [new(Water, TaskOption.Always)],
-            Millilitres = 20,
+            Mixture = Volume.FromMillilitres(20),
         },
         // practice: two to three months
         new("scent", "Change the scent", "Scent")
         {
-            IntervalDays = 75,
+            Interval = TimeSpan.FromDays(75),
             Work = TimeSpan.FromMinutes(1),
             Kinds = [SurfaceKind.Air],
             Stage = Stage.PutBack,

@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Upkeep.Use.Driver;
 using static Cove.Core.Upkeep.Use.Preventions;
@@ -12,7 +13,7 @@ internal static class GlassTasks
         // memory; the film on it is what counts
         new("windscreen", "Clean the windscreen inside", "Windscreen")
         {
-            IntervalDays = 14,
+            Interval = TimeSpan.FromDays(14),
             Work = TimeSpan.FromMinutes(2.5),
             Kinds = [SurfaceKind.Windscreen],
             Stage = Stage.Glass,
@@ -32,12 +33,12 @@ internal static class GlassTasks
             RaisedBy = [new("smoke", 0.5) { Oily = Share.All }, new("winter-trip", 0.3)],
             Checks = ["glare", "night-check"],
             Products = TaskOption.OfGlass(waterUpTo: 0.6),
-            Millilitres = 4,
+            Mixture = Volume.FromMillilitres(4),
         },
         // memory
         new("other-glass", "Clean the other panes inside", "Other glass")
         {
-            IntervalDays = 28,
+            Interval = TimeSpan.FromDays(28),
             Work = TimeSpan.FromMinutes(4),
             Kinds = [SurfaceKind.Glass],
             Stage = Stage.Glass,
@@ -58,7 +59,7 @@ internal static class GlassTasks
             RaisedBy = [new("smoke", 0.4) { Oily = Share.All }, new("pet", 0.4), new("winter-trip", 0.2)],
             Checks = ["glare"],
             Products = TaskOption.OfGlass(waterUpTo: 0.8),
-            Millilitres = 8,
+            Mixture = Volume.FromMillilitres(8),
         },
     ];
 }

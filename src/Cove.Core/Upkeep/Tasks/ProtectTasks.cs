@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -13,7 +14,7 @@ internal static class ProtectTasks
         // practice: weeks to months
         new("protect-plastics", "Protect the plastics", "Protect plastics")
         {
-            IntervalDays = 60,
+            Interval = TimeSpan.FromDays(60),
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
             Materials = [Material.Plastic, Material.SyntheticLeather, Material.CoatedLeather],
@@ -30,13 +31,13 @@ internal static class ProtectTasks
                 new(SilicaSpray, TaskOption.Always),
                 new(InteriorDetailer, TaskOption.Always),
             ],
-            Millilitres = 20,
+            Mixture = Volume.FromMillilitres(20),
             LeavesFinish = true,
         },
         // two coats and the wait are practice, interval from memory
         new("protect-fabric", "Protect the fabric seats", "Fabric protector")
         {
-            IntervalDays = 180,
+            Interval = TimeSpan.FromDays(180),
             Work = TimeSpan.FromMinutes(8),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.WovenFabric],
@@ -50,12 +51,12 @@ internal static class ProtectTasks
             Drivers = [(Distance, 0.4), (People, 0.1), (Children, 0.1), (Sun, 0.1)],
             Checks = ["water-bead"],
             Products = [new(FabricProtector, TaskOption.Always)],
-            Millilitres = 200,
+            Mixture = Volume.FromMillilitres(200),
         },
         // memory
         new("protect-seals", "Protect the door seals", "Door seals")
         {
-            IntervalDays = 120,
+            Interval = TimeSpan.FromDays(120),
             Work = TimeSpan.FromMinutes(4),
             Kinds = [SurfaceKind.DoorSeals],
             Stage = Stage.Protect,
@@ -65,7 +66,7 @@ internal static class ProtectTasks
             RaisedBy = [new("winter-trip", 0.1)],
             Checks = ["towel-colour"],
             Products = [new(WaterBasedDressing, TaskOption.Always), new(SilicaSpray, TaskOption.Always)],
-            Millilitres = 10,
+            Mixture = Volume.FromMillilitres(10),
         },
     ];
 }

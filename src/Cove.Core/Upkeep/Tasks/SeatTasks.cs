@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -13,7 +14,7 @@ internal static class SeatTasks
         // practice: about monthly
         new("clean-leather", "Clean the leather seats", "Leather")
         {
-            IntervalDays = 30,
+            Interval = TimeSpan.FromDays(30),
             Work = TimeSpan.FromMinutes(8),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
@@ -35,12 +36,12 @@ internal static class SeatTasks
                 new(LeatherBalm, 2),
                 new(LeatherCleanerStrong, TaskOption.Always),
             ],
-            Millilitres = 50,
+            Mixture = Volume.FromMillilitres(50),
         },
         // practice: every two to three months
         new("seal-leather", "Seal the leather seats", "Leather sealant")
         {
-            IntervalDays = 75,
+            Interval = TimeSpan.FromDays(75),
             Work = TimeSpan.FromMinutes(8),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
@@ -52,12 +53,12 @@ internal static class SeatTasks
             HeldBackBy = [WindscreenShade],
             Checks = ["sheen", "water-bead"],
             Products = [new(LeatherSealant, TaskOption.Always), new(LeatherBalm, TaskOption.Always)],
-            Millilitres = 30,
+            Mixture = Volume.FromMillilitres(30),
         },
         // memory
         new("clean-synthetic", "Clean the synthetic leather seats", "Synthetic leather")
         {
-            IntervalDays = 30,
+            Interval = TimeSpan.FromDays(30),
             Work = TimeSpan.FromMinutes(5),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.SyntheticLeather],
@@ -87,12 +88,12 @@ internal static class SeatTasks
                 new(InteriorCleaner, TaskOption.Always),
                 new(LeatherCleanerMild, TaskOption.Always),
             ],
-            Millilitres = 25,
+            Mixture = Volume.FromMillilitres(25),
         },
         // minutes for a cloth; a brush takes about three times as long (practice); interval from memory
         new("clean-fabric-seats", "Clean the fabric seats", "Fabric seats")
         {
-            IntervalDays = 90,
+            Interval = TimeSpan.FromDays(90),
             Work = TimeSpan.FromMinutes(15),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.WovenFabric, Material.FabricWithMicrosuede],
@@ -116,12 +117,12 @@ internal static class SeatTasks
             RaisedBy = [new("spill", 0.8), new("beach", 0.2), new("pet", 0.15), new("sickness", 1)],
             Checks = ["towel-colour", "half-and-half", "photo"],
             Products = TaskOption.OfFabric,
-            Millilitres = 150,
+            Mixture = Volume.FromMillilitres(150),
         },
         // memory
         new("raise-nap", "Brush the nap of suede seats", "Nap")
         {
-            IntervalDays = 28,
+            Interval = TimeSpan.FromDays(28),
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.Seat],
             Materials =
@@ -141,12 +142,12 @@ internal static class SeatTasks
             RaisedBy = [new("beach", 0.3), new("pet", 0.3), new("sickness", 1)],
             Checks = ["sheen"],
             Products = [new(Water, TaskOption.Always)],
-            Millilitres = 20,
+            Mixture = Volume.FromMillilitres(20),
         },
         // practice: part of the half hour every couple of months
         new("foam-carpets", "Foam the carpets", "Carpets, foam")
         {
-            IntervalDays = 60,
+            Interval = TimeSpan.FromDays(60),
             Work = TimeSpan.FromMinutes(12),
             Kinds = [SurfaceKind.Carpet],
             Materials = [Material.Pile],
@@ -162,7 +163,7 @@ internal static class SeatTasks
             RaisedBy = [new("spill", 0.8), new("sickness", 1), new("winter-trip", 0.2)],
             Checks = ["towel-colour", "half-and-half"],
             Products = TaskOption.OfFabric,
-            Millilitres = 100,
+            Mixture = Volume.FromMillilitres(100),
         },
     ];
 }

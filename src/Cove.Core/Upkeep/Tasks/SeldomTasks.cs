@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -13,7 +14,7 @@ internal static class SeldomTasks
         // practice: not often
         new("pedals", "Clean the pedals", "Pedals")
         {
-            IntervalDays = 60,
+            Interval = TimeSpan.FromDays(60),
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Pedals],
             Stage = Stage.WetLow,
@@ -30,12 +31,12 @@ internal static class SeldomTasks
                 new(InteriorCleaner, TaskOption.Always),
                 new(AllPurposeCleaner, TaskOption.Always),
             ],
-            Millilitres = 5,
+            Mixture = Volume.FromMillilitres(5),
         },
         // method and the day of drying are practice, interval from memory
         new("seat-belts", "Clean the seat belts", "Belts")
         {
-            IntervalDays = 180,
+            Interval = TimeSpan.FromDays(180),
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Belts],
             Stage = Stage.WetLow,
@@ -55,12 +56,12 @@ internal static class SeldomTasks
             RaisedBy = [new("sickness", 0.6)],
             Checks = ["towel-colour"],
             Products = [new(SoapWater, TaskOption.Always)],
-            Millilitres = 60,
+            Mixture = Volume.FromMillilitres(60),
         },
         // memory
         new("headliner", "Check and spot the headliner", "Headliner")
         {
-            IntervalDays = 180,
+            Interval = TimeSpan.FromDays(180),
             Work = TimeSpan.FromMinutes(4),
             Kinds = [SurfaceKind.Headliner],
             Stage = Stage.WetHigh,
@@ -70,12 +71,12 @@ internal static class SeldomTasks
             RaisedBy = [new("smoke", 0.15), new("move", 0.1)],
             Checks = ["towel-colour", "half-and-half"],
             Products = TaskOption.OfFabric,
-            Millilitres = 20,
+            Mixture = Volume.FromMillilitres(20),
         },
         // memory
         new("shifter-slot", "Clean the shifter slot", "Shifter slot")
         {
-            IntervalDays = 90,
+            Interval = TimeSpan.FromDays(90),
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.ShifterSlot],
             Stage = Stage.Dust,

@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -13,7 +14,7 @@ internal static class WeeklyTasks
         // practice: weekly, a couple of minutes when kept up; gives most of the visible result
         new("vacuum-seats", "Vacuum the seats", "Vacuum seats")
         {
-            IntervalDays = 7,
+            Interval = TimeSpan.FromDays(7),
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Seat, SurfaceKind.PetCover],
             Stage = Stage.VacuumHigh,
@@ -45,7 +46,7 @@ internal static class WeeklyTasks
         // practice: weekly, a couple of minutes when kept up; gives most of the visible result
         new("vacuum-carpets", "Vacuum carpets and mats", "Vacuum floor")
         {
-            IntervalDays = 7,
+            Interval = TimeSpan.FromDays(7),
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Carpet, SurfaceKind.Mat],
             Stage = Stage.VacuumFloor,
@@ -77,7 +78,7 @@ internal static class WeeklyTasks
         // practice: weekly
         new("wipe-dash", "Damp wipe dash, console and doors", "Wipe dash, doors")
         {
-            IntervalDays = 7,
+            Interval = TimeSpan.FromDays(7),
             Work = TimeSpan.FromMinutes(2.5),
             Kinds = [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
             Stage = Stage.WetMiddle,
@@ -105,12 +106,12 @@ internal static class WeeklyTasks
                 new(InteriorCleaner, TaskOption.Always),
                 new(AllPurposeCleaner, TaskOption.Always),
             ],
-            Millilitres = 10,
+            Mixture = Volume.FromMillilitres(10),
         },
         // practice: weekly
         new("wipe-screens", "Wipe the screens", "Screens")
         {
-            IntervalDays = 7,
+            Interval = TimeSpan.FromDays(7),
             Work = TimeSpan.FromMinutes(0.5),
             Kinds = [SurfaceKind.Screen],
             Stage = Stage.WetMiddle,
@@ -126,12 +127,12 @@ internal static class WeeklyTasks
                 new(AlcoholDetailer, TaskOption.Always),
                 new(GlassCleaner, TaskOption.Always),
             ],
-            Millilitres = 1,
+            Mixture = Volume.FromMillilitres(1),
         },
         // practice: weekly
         new("wipe-gloss-trim", "Wipe the console trim", "Trim")
         {
-            IntervalDays = 7,
+            Interval = TimeSpan.FromDays(7),
             Work = TimeSpan.FromMinutes(0.5),
             Kinds = [SurfaceKind.Trim],
             Stage = Stage.WetMiddle,
@@ -149,7 +150,7 @@ internal static class WeeklyTasks
                 new(InteriorDetailer, TaskOption.Always),
                 new(InteriorCleaner, TaskOption.Always),
             ],
-            Millilitres = 2,
+            Mixture = Volume.FromMillilitres(2),
         },
     ];
 }

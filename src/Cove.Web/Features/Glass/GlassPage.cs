@@ -72,7 +72,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
                             [.. kit.Select(pane => pane.Pane.Surface.ShortName)]
                         )),
                 ],
-                plan.Minutes,
+                plan.Takes.TotalMinutes,
                 [
                     .. plan
                         .Towels.OrderBy(towel => towel.Key)
@@ -110,13 +110,13 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
             pane.HasLines,
             pane.HowToReach,
             option?.Glass.Method.Name,
-            option?.Minutes ?? 0,
+            option?.Takes.TotalMinutes ?? 0,
             advice.Wait,
             planned?.ForOneKit ?? false,
             [
                 .. advice
                     .Options.OrderBy(one => one.Beside(option))
-                    .ThenBy(one => one.Minutes)
+                    .ThenBy(one => one.Takes)
                     .Select(one => Option(one, option, planned, pane)),
             ]
         );
@@ -133,7 +133,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
             one.Beside(chosen),
             one == chosen ? WhyChosen(one, planned!) : one.WhyNot(chosen),
             one.Rounds,
-            one.Minutes,
+            one.Takes.TotalMinutes,
             (int)Math.Ceiling(Enum.GetValues<TowelRole>().Sum(role => one.Faces(role, pane))),
             one.Left.Whole.Value,
             [.. one.Picks.Select(pick => pick.Product.Name).Distinct(StringComparer.Ordinal)]

@@ -157,9 +157,9 @@ internal sealed record TechniqueMethodView(
         MethodEffort effort = MethodEffort.Of(task, method);
         return new TechniqueMethodView(
             MethodView.Of(method, ground),
-            effort.Fixed,
-            effort.LightPerSquareMetre,
-            effort.HeavyPerSquareMetre
+            effort.Fixed.TotalMinutes,
+            effort.LightPerSquareMetre.TotalMinutes,
+            effort.HeavyPerSquareMetre.TotalMinutes
         );
     }
 }
