@@ -10,7 +10,7 @@ export const keys = {
   stock: ["shelf", "stock"],
   shelfChoices: ["shelf-choices"],
   hazards: (words: string) => ["hazards", words],
-  mixture: (...asked: unknown[]) => ["mixture", ...asked],
+  mixture: (asked: unknown) => ["mixture", asked],
   preview: (layout: unknown) => ["preview", layout],
   run: (runId: string) => ["run", runId],
   /** Everything of every car. */

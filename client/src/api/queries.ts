@@ -1,5 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { api, ask, type Layout } from "./client";
+import { api, ask, type Layout, type Mixture, type Schemas } from "./client";
 import { keys } from "./keys";
 import type { components, operations } from "./schema";
 
@@ -47,6 +47,20 @@ export function useShelfChoices() {
     queryKey: keys.shelfChoices,
     queryFn: ({ signal }) => ask(api.GET("/api/shelf/choices", { signal })),
     staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+/** What a new mixture comes to, or a bottle that is topped up. */
+export function useMixture(asked: Schemas["NewMixture"] | Schemas["NewTopUp"]) {
+  return useQuery({
+    queryKey: keys.mixture(asked),
+    queryFn: ({ signal }) =>
+      ask<Mixture>(
+        "target" in asked
+          ? api.POST("/api/dilutions/top-up", { body: asked, signal })
+          : api.POST("/api/dilutions", { body: asked, signal }),
+      ),
+    retry: false,
   });
 }
 

@@ -572,6 +572,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A layout in another body or with other rows of seats, and what follows from that. */
+        post: operations["ChangeLayout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}": {
         parameters: {
             query?: never;
@@ -1561,6 +1578,12 @@ export interface components {
             name: string;
             how: string;
             towels: components["schemas"]["TowelCountView"][];
+        };
+        LayoutChange: {
+            layout: components["schemas"]["CabinLayout"];
+            body?: null | components["schemas"]["BodyType"];
+            /** Format: int32 */
+            rows?: null | number;
         };
         LearntTaskView: {
             taskId: string;
@@ -4113,6 +4136,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CabinPreviewView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    ChangeLayout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayoutChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CabinLayout"];
                 };
             };
             /** @description Bad Request */

@@ -1,8 +1,8 @@
-import type { Choices, Layout } from "../api/client";
+import { useMutation } from "@tanstack/react-query";
+import { api, ask, type Choices, type Layout, type Schemas } from "../api/client";
 import { Choice } from "../shared/Choice";
 import { Labelled } from "../shared/Labelled";
 import { Pick } from "../shared/Pick";
-import { withBody, withRows } from "./layout";
 
 type Props = {
   choices: Choices;
@@ -21,6 +21,12 @@ const YES_NO = [
 
 /** The answers from which a cabin is drawn. What can be chosen, and with what, comes from the server. */
 export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
+  // What follows from another body or other rows, the server says.
+  const remake = useMutation({
+    mutationFn: (change: Schemas["LayoutChange"]) =>
+      ask(api.POST("/api/vehicles/layout", { body: change })),
+    onSuccess: onChange,
+  });
   const set = (change: Partial<Layout>) => onChange({ ...layout, ...change });
   const body = choices.bodies.find((one) => one.body === layout.body);
   const rows = rowsOf(layout);
@@ -78,7 +84,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
             label="Body"
             value={layout.body}
             options={choices.bodies.map((one) => ({ value: one.body, label: one.name }))}
-            onChange={(value) => onChange(withBody(layout, value, choices))}
+            onChange={(value) => remake.mutate({ layout, body: value as Layout["body"] })}
           />
         </Labelled>
         <Pick
@@ -99,7 +105,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
             options={[...body.allowedRows]
               .sort()
               .map((one) => ({ value: String(one), label: String(one) }))}
-            onChange={(value) => onChange(withRows(layout, Number(value), body))}
+            onChange={(value) => remake.mutate({ layout, rows: Number(value) })}
           />
         )}
         {body.mostSeatsInFront > 2 && count("Seats in front", "frontSeats", 2, 3)}

@@ -7,6 +7,9 @@ import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
 
+/** As many letters as stand beside a surface on the chart. */
+const FITS_THE_CHART = 60;
+
 type Props = { vehicleId: string; surfaceId: string; surfaceName: string };
 
 /** Records that something happened to a surface; its levels rise at once. */
@@ -52,7 +55,7 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
         >
           <input
             className="field"
-            maxLength={60}
+            maxLength={FITS_THE_CHART}
             value={note}
             onChange={(event) => setNote(event.target.value)}
           />

@@ -146,4 +146,34 @@ public sealed class LayoutRulesTests
         Assert.Equal(WorkKind.Glass, CareTasks.Find("windscreen")!.Stage.KindOfWork());
         Assert.Equal(WorkKind.Dry, CareTasks.Find("vacuum-seats")!.Stage.KindOfWork());
     }
+
+    [Property]
+    public Property Another_body_or_other_rows_make_a_cabin_that_can_be_built() =>
+        Prop.ForAll(
+            AnyCar.Layouts.ToArbitrary(),
+            Gen.Elements<BodyShape>(BodyShape.All).ToArbitrary(),
+            (layout, body) =>
+                layout.InBody(body.Body) is var moved
+                && moved.Problems().Count == 0
+                && moved.SeatMaterial == layout.SeatMaterial
+                && body.AllowedRows.All(rows =>
+                    moved.WithRows(rows) is var changed
+                    && changed.Rows == rows
+                    && changed.Problems().Count == 0
+                )
+        );
+
+    [Fact]
+    public void Mats_go_with_the_bench_come_with_it_and_stay_away_where_the_owner_has_none()
+    {
+        CabinLayout family = CabinLayout.Usual(BodyType.Mpv).WithRows(2) with { RearMats = Material.Rubber };
+        CabinLayout bare = family with { RearMats = Material.None };
+
+        Assert.Equal(Material.None, family.WithRows(1).RearMats);
+        Assert.Equal(Material.Pile, family.WithRows(1).WithRows(2).RearMats);
+        Assert.Equal(Material.Rubber, family.WithRows(3).RearMats);
+        Assert.Equal(Material.None, bare.WithRows(3).RearMats);
+        Assert.Equal(Material.Rubber, family.InBody(BodyType.Estate).RearMats);
+        Assert.Equal(Material.None, family.InBody(BodyType.Roadster).RearMats);
+    }
 }

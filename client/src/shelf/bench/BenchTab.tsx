@@ -1,8 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, type Mixture, Problem, type Product, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Mixture, Problem, type Product, type Schemas } from "../../api/client";
 import { limits } from "../../api/limits";
+import { useMixture } from "../../api/queries";
 import { Caution } from "../../shared/Caution";
 import { Choice } from "../../shared/Choice";
 import { Field } from "../../shared/Field";
@@ -40,40 +39,21 @@ export function BenchTab({ shelf }: ShelfTabProps) {
   const [amounts, setAmounts] = useState<Amounts>({ total: "500" });
   const [strength, setStrength] = useState(product?.details.usual ?? "1:8");
   const [held, setHeld] = useState("1:20");
-  const mixture = useQuery({
-    queryKey: keys.mixture(way, productId, unit, amounts, strength, held),
-    queryFn: ({ signal }) => ask<Mixture>(way === "new" ? mixNew(signal) : topUp(signal)),
-    retry: false,
+  const mixture = useMixture({
+    productId: productId === ANY ? null : productId,
+    unit,
+    ...(way === "new"
+      ? {
+          ...Object.fromEntries(NEW_FIELDS.map(([key]) => [key, number(amounts[key])])),
+          strength: strength.trim() || null,
+        }
+      : {
+          held: number(amounts.held) ?? 0,
+          heldStrength: held,
+          total: number(amounts.total) ?? 0,
+          target: strength,
+        }),
   });
-
-  function common() {
-    return { productId: productId === ANY ? null : productId, unit };
-  }
-
-  function mixNew(signal: AbortSignal) {
-    return api.POST("/api/dilutions", {
-      body: {
-        ...common(),
-        ...Object.fromEntries(NEW_FIELDS.map(([key]) => [key, number(amounts[key])])),
-        strength: strength.trim() || null,
-      },
-      signal,
-    });
-  }
-
-  function topUp(signal: AbortSignal) {
-    return api.POST("/api/dilutions/top-up", {
-      body: {
-        ...common(),
-        held: number(amounts.held) ?? 0,
-        heldStrength: held,
-        total: number(amounts.total) ?? 0,
-        target: strength,
-      },
-      signal,
-    });
-  }
-
   const errors = mixture.error instanceof Problem ? mixture.error.errors : {};
   const fieldError = (key: string) => errors[key]?.[0];
   const unitName = UNITS.find((one) => one.value === unit)?.label;

@@ -1,112 +1,24 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import type { FormEvent } from "react";
-import {
-  api,
-  ask,
-  basedOn,
-  Problem,
-  type Product,
-  type ProductDetails,
-  type Schemas,
-  type Shelf,
-  type ShelfChoices,
-} from "../../api/client";
-import { keys } from "../../api/keys";
+import { Problem, type Product, type ProductDetails, type ShelfChoices } from "../../api/client";
 import { limits } from "../../api/limits";
-import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
 import { Elsewhere } from "../../shared/Elsewhere";
 import { Field } from "../../shared/Field";
 import { Labelled } from "../../shared/Labelled";
-import { Pick } from "../../shared/Pick";
-import { useDraft } from "../../shared/useDraft";
 import { Bottles } from "./Bottles";
-import { Hazards } from "./Hazards";
+import { Contents } from "./Contents";
+import { Strengths } from "./Strengths";
+import { useProduct } from "./useProduct";
 
 type Props = { product?: Product; choices: ShelfChoices; onClose: () => void };
 
-const IN_IT = [
-  ["ammonia", "Ammonia"],
-  ["acid", "Acid or vinegar"],
-  ["chlorine", "Chlorine bleach"],
-  ["peroxide", "Peroxide"],
-  ["solvent", "Solvent"],
-  ["oil", "Oil or silicone"],
-  ["abrasive", "Abrasive"],
-  ["leavesFilm", "Leaves a film"],
-  ["uv", "Blocks UV"],
-  ["antistatic", "Keeps dust off"],
-  ["scented", "Scented"],
-] as const;
-
-const FORMS: { value: Schemas["ProductForm"]; label: string }[] = [
-  { value: "liquid", label: "Liquid" },
-  { value: "spray", label: "Spray bottle" },
-  { value: "aerosol", label: "Aerosol can" },
-  { value: "foam", label: "Foam" },
-  { value: "cream", label: "Cream or wax" },
-  { value: "gel", label: "Gel or putty" },
-  { value: "wipes", label: "Wipes" },
-  { value: "solid", label: "Solid" },
-];
-
 /** A product from its label: what it is, what is in it, how strong it is used, and its bottles. */
 export function ProductForm({ product, choices, onClose }: Props) {
-  const queries = useQueryClient();
-  const { draft, version, elsewhere, change, settle } = useDraft(
-    (product?.details ?? choices.classes[1]?.usual) as ProductDetails,
-    product?.version ?? 0,
+  const { draft, change, elsewhere, save, remove } = useProduct(
+    product,
+    choices.classes[1]?.usual as ProductDetails,
+    onClose,
   );
-  const refreshAll = async () => {
-    await refresh(queries, keys.shelf);
-    await refresh(queries, keys.wastebasket);
-    await refresh(queries, keys.cars);
-  };
-  const path = { params: { path: { productId: product?.id ?? "" } } };
-  const save = useMutation({
-    mutationFn: () =>
-      ask(
-        product
-          ? api.PUT("/api/shelf/products/{productId}", {
-              ...path,
-              headers: basedOn(version),
-              body: draft,
-            })
-          : api.POST("/api/shelf/products", { body: draft }),
-      ),
-    onSuccess: async (saved) => {
-      if (product) {
-        // The next change is based on this one, whether or not the list has been read again.
-        change(saved.details as ProductDetails);
-        settle();
-        queries.setQueryData<Shelf>(
-          keys.shelf,
-          (old) =>
-            old && {
-              ...old,
-              products: old.products.map((one) => (one.id === saved.id ? saved : one)),
-            },
-        );
-      } else {
-        onClose();
-      }
-      await refreshAll();
-    },
-    onError: refreshAll,
-  });
-  const remove = useMutation({
-    mutationFn: () =>
-      ask(
-        api.DELETE("/api/shelf/products/{productId}", {
-          ...path,
-          headers: basedOn(version),
-        }),
-      ),
-    onSuccess: async () => {
-      onClose();
-      await refreshAll();
-    },
-  });
   const failed = (save.error ?? remove.error) as Error | null;
   const errors = failed instanceof Problem ? failed.errors : {};
   const error = (field: string) => errors[field]?.[0];
@@ -151,88 +63,8 @@ export function ProductForm({ product, choices, onClose }: Props) {
           onChange={(event) => change({ name: event.target.value })}
         />
       </Field>
-      <h3 className="mt-5 mb-1 text-17">What is in it</h3>
-      <p className="mb-2 text-14 text-soft">
-        Filled in as usual for its class. The label comes first: where it is silent, leave a tick
-        rather than take one off.
-      </p>
-      <div className="mb-3 grid grid-cols-2 gap-x-3">
-        {IN_IT.map(([key, name]) => (
-          <label key={key} className="flex min-h-9 items-center gap-2 text-[15px]">
-            <input
-              type="checkbox"
-              className="size-[18px] accent-[var(--ink)]"
-              checked={draft[key]}
-              onChange={(event) => change({ [key]: event.target.checked })}
-            />
-            {name}
-          </label>
-        ))}
-      </div>
-      <div className="grid grid-cols-2 gap-x-4">
-        <Field label="pH" hint="7 is neutral" error={error("ph")}>
-          <input
-            className="field"
-            type="number"
-            step="0.1"
-            {...limits.ProductDocument.ph}
-            value={draft.ph}
-            onChange={(event) => change({ ph: Number(event.target.value) })}
-          />
-        </Field>
-        <Field label="Alcohol, %" error={error("alcoholPercent")}>
-          <input
-            className="field"
-            type="number"
-            {...limits.ProductDocument.alcoholPercent}
-            value={draft.alcoholPercent}
-            onChange={(event) => change({ alcoholPercent: Number(event.target.value) })}
-          />
-        </Field>
-      </div>
-      <Labelled label="Form" error={error("form")}>
-        <Choice
-          label="Form"
-          value={draft.form}
-          options={FORMS}
-          onChange={(form) => change({ form: form as Schemas["ProductForm"] })}
-        />
-      </Labelled>
-      <Pick
-        label="Finish it leaves"
-        value={draft.sheen}
-        options={[
-          { value: "none", label: "None, matte" },
-          { value: "satin", label: "Satin" },
-          { value: "gloss", label: "Gloss" },
-        ]}
-        onChange={(sheen) => change({ sheen: sheen as Schemas["Sheen"] })}
-      />
-      <Hazards
-        chosen={draft.hazards}
-        error={error("hazards")}
-        onChange={(hazards) => change({ hazards })}
-      />
-      <h3 className="mt-5 mb-1 text-17">Strengths</h3>
-      <p className="mb-2 text-14 text-soft">
-        As parts, 1:8 or 8:1 alike: eight of water to one of product. Or a percentage of the whole.
-      </p>
-      <div className="grid grid-cols-3 gap-x-3">
-        {(["weakest", "usual", "strongest"] as const).map((key) => (
-          <Field
-            key={key}
-            label={{ weakest: "Weakest", usual: "Usual", strongest: "Strongest" }[key]}
-            error={error(key)}
-          >
-            <input
-              className="field"
-              {...limits.ProductDocument.usual}
-              value={draft[key]}
-              onChange={(event) => change({ [key]: event.target.value })}
-            />
-          </Field>
-        ))}
-      </div>
+      <Contents draft={draft} change={change} error={error} />
+      <Strengths draft={draft} change={change} error={error} />
       <Bottles
         bottles={draft.bottles}
         pieces={draft.form === "solid" || draft.form === "wipes"}

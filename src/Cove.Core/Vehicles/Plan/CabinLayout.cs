@@ -142,6 +142,44 @@ public sealed record CabinLayout
         };
     }
 
+    /// <summary>The same cabin in another body: what belongs to the frame becomes as usual there, what was chosen inside stays.</summary>
+    public CabinLayout InBody(BodyType body)
+    {
+        CabinLayout usual = Usual(body);
+        return this with
+        {
+            Body = body,
+            Doors = usual.Doors,
+            FrontSeats = usual.FrontSeats,
+            SecondRowSeats = usual.SecondRowSeats,
+            ThirdRowSeats = usual.ThirdRowSeats,
+            RearMats = MatsBehind(usual.SecondRowSeats),
+            ChildSeats = 0,
+            PetCover = false,
+        };
+    }
+
+    /// <summary>The same cabin with another number of rows of seats, from 1 to 3. A row that goes takes along what lies on it; one that comes is as usual.</summary>
+    public CabinLayout WithRows(int rows)
+    {
+        int usual = BodyShape.Of(Body).MostSeatsBehind;
+        int second = rows > 1 ? (SecondRowSeats > 0 ? SecondRowSeats : usual) : 0;
+        return this with
+        {
+            SecondRowSeats = second,
+            ThirdRowSeats = rows > 2 ? (ThirdRowSeats > 0 ? ThirdRowSeats : usual) : 0,
+            RearMats = MatsBehind(second),
+            ChildSeats = rows > 1 ? ChildSeats : 0,
+            PetCover = rows > 1 && PetCover,
+        };
+    }
+
+    /// <summary>Mats lie before a bench. Where there was one already, none stays none: the owner said so.</summary>
+    private Material MatsBehind(int secondRowSeats) =>
+        secondRowSeats == 0 ? Material.None
+        : RearMats == Material.None && SecondRowSeats == 0 ? Material.Pile
+        : RearMats;
+
     /// <summary>Says what is wrong with this layout, field by field; empty when a cabin can be built from it.</summary>
     public IReadOnlyList<Flaw> Problems() => [.. LayoutRules.Check(this)];
 }

@@ -34,6 +34,17 @@ internal static class VehicleEndpoints
             .Produces<CabinPreviewView>()
             .ProducesValidationProblem();
         vehicles
+            .MapPost(
+                "/layout",
+                (LayoutChange change) =>
+                    change.Problem() is { } flaw ? Problems.Flaws([flaw]) : Results.Ok(change.Made())
+            )
+            .WithName("ChangeLayout")
+            .WithSummary("A layout in another body or with other rows of seats, and what follows from that.")
+            .WithMetadata(new ChangesNothing())
+            .Produces<CabinLayout>()
+            .ProducesValidationProblem();
+        vehicles
             .MapPost("/", Add)
             .WithName("AddVehicle")
             .WithSummary("Adds a vehicle with surfaces and levels that follow from its layout.")
