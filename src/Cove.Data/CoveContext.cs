@@ -1,10 +1,4 @@
 using System.Linq.Expressions;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
 namespace Cove.Data;

@@ -1,5 +1,3 @@
-using Cove.Core.Log;
-
 namespace Cove.Data;
 
 /// <summary>The word for a kind of entry, as rows and vehicle files have it.</summary>

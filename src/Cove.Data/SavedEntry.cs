@@ -1,5 +1,3 @@
-using Cove.Core.Log;
-
 namespace Cove.Data;
 
 /// <summary>An entry of the log as it is stored.</summary>

@@ -1,5 +1,3 @@
-using Cove.Core.Sessions.Runs;
-
 namespace Cove.Data;
 
 /// <summary>A run as it is stored: its plan and how far it has come.</summary>

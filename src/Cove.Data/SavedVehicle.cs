@@ -1,6 +1,3 @@
-using Cove.Core.Vehicles.Plan;
-using Cove.Data.Rows;
-
 namespace Cove.Data;
 
 /// <summary>A vehicle as it is stored, without its surfaces and levels.</summary>

@@ -1,8 +1,6 @@
 using System.Net.Sockets;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Cove.Core.Upkeep.Use;
-using Cove.Data;
 using Cove.Web.Features.Cabin;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Choices;
@@ -21,7 +19,6 @@ using Cove.Web.Features.Use;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Features.Verdicts;
 using Cove.Web.Features.Wastebaskets;
-using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.HostFiltering;
 using Microsoft.AspNetCore.Mvc.ApiExplorer;

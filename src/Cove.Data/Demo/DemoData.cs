@@ -1,12 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Log;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Use;
-using Cove.Core.Vehicles.Plan;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Fills an empty database with an invented owner's cars and half a year of their upkeep.</summary>

@@ -1,6 +1,3 @@
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Log;
-
 namespace Cove.Data;
 
 /// <summary>What befell the beekeeper's estate, and what its owner saw of it.</summary>

@@ -1,12 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Choice;
-using Cove.Core.Log;
-using Cove.Core.Methods;
-using Cove.Core.Sessions;
-using Cove.Core.Sessions.Planning;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Upkeep;
-
 namespace Cove.Data;
 
 /// <summary>Lives through invented sessions: plans each as Cove would have planned it, does most of it, and writes the log.</summary>

@@ -1,7 +1,3 @@
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Catalogue.Tools;
-
 namespace Cove.Data;
 
 /// <summary>The cupboard of the invented owner: twelve products, some of them better kept out of a car.</summary>

@@ -1,6 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Choice;
-using Cove.Core.Vehicles.Edits;
 
 namespace Cove.Data;
 

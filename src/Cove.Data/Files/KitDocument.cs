@@ -1,8 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Schools;
 
 namespace Cove.Data;
 

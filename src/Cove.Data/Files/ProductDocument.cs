@@ -1,6 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Products;
 
 namespace Cove.Data;
 

@@ -1,7 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Sessions.Planning;
-using Cove.Core.Sessions.Runs;
 
 namespace Cove.Data;
 

@@ -1,11 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Methods.Steps;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Vehicles.Edits;
 
 namespace Cove.Data;
 

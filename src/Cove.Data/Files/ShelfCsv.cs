@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text.Json;
-using Cove.Core.Catalogue.Products;
 
 namespace Cove.Data;
 

@@ -1,6 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Data;
 

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Upkeep.Use;
 
 namespace Cove.Data;
 

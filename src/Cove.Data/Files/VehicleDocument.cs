@@ -1,9 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Log;
-using Cove.Core.Upkeep.Use;
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Data;
 

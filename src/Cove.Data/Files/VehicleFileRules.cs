@@ -1,15 +1,4 @@
 using System.Text.Json;
-using Cove.Core.Inspections;
-using Cove.Core.Methods;
-using Cove.Core.Methods.Glass;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Upkeep.Use;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Plan;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data.Rows;
 
 namespace Cove.Data;
 

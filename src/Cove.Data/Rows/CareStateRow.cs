@@ -1,9 +1,3 @@
-using Cove.Core.Log;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Vehicles.Surfaces;
-
 namespace Cove.Data.Rows;
 
 /// <summary>A level of one task on one surface: where it started, and where it stood when it last changed.</summary>

@@ -1,5 +1,3 @@
-using Cove.Core.Learning;
-
 namespace Cove.Data.Rows;
 
 /// <summary>What the looks of a vehicle taught about one task, or about the car as a whole. A copy of what replaying the log gives.</summary>

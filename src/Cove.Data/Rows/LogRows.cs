@@ -1,7 +1,3 @@
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Log;
-using Cove.Core.Methods.Glass;
-
 namespace Cove.Data.Rows;
 
 /// <summary>Turns entries of the log into rows and back.</summary>

@@ -1,5 +1,3 @@
-using Cove.Core.Upkeep.Use;
-
 namespace Cove.Data.Rows;
 
 internal sealed class OdometerRow : OwnedRow

@@ -1,5 +1,3 @@
-using Cove.Core.Learning;
-
 namespace Cove.Data.Rows;
 
 /// <summary>What looks in the dark taught about what one method leaves on the glass of a vehicle. A copy of what replaying the log gives.</summary>

@@ -1,6 +1,3 @@
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Sessions.Runs;
-
 namespace Cove.Data.Rows;
 
 /// <summary>A planned session, fixed when its run starts.</summary>

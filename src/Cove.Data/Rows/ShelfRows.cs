@@ -1,8 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Choice;
-using Cove.Core.Log;
 
 namespace Cove.Data.Rows;
 

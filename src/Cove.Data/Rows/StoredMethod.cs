@@ -1,5 +1,3 @@
-using Cove.Core.Log;
-
 namespace Cove.Data.Rows;
 
 /// <summary>A method as it stands in the JSON of a log row. Its names are those of every version so far; none may change.</summary>

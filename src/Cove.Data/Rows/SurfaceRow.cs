@@ -1,5 +1,3 @@
-using Cove.Core.Vehicles.Surfaces;
-
 namespace Cove.Data.Rows;
 
 internal sealed class SurfaceRow : OwnedRow

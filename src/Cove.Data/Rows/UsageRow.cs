@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cove.Core.Upkeep.Use;
 
 namespace Cove.Data.Rows;
 

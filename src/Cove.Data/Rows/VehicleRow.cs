@@ -1,6 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Data.Rows;
 

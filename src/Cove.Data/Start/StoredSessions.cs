@@ -1,10 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Vehicles;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cove.Data;
 

@@ -1,12 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Learning;
-using Cove.Core.Log;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Keeps what is stored of levels and of what was learnt true to the log, and reads the histories of levels.</summary>

@@ -1,8 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Log;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Keeps the log. Every change to it brings the levels along in the same transaction.</summary>

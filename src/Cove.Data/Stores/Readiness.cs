@@ -1,6 +1,3 @@
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Finds out whether Cove can do its work now, rather than whether it is there.</summary>

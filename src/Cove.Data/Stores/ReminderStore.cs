@@ -1,8 +1,3 @@
-using Cove.Core.Log;
-using Cove.Core.Methods;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Reads from the log what has to be followed up, and keeps what was answered. Also what chores took.</summary>

@@ -1,8 +1,3 @@
-using Cove.Core.Log;
-using Cove.Core.Sessions.Runs;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Keeps runs. Each thing said is stored, with the log entry and the levels that follow from it, before the answer goes out.</summary>

@@ -1,12 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Catalogue;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Choice;
-using Cove.Core.Log;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Keeps the owner's products, tools and towels, and what is on record of them.</summary>

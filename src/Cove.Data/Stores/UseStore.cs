@@ -1,7 +1,3 @@
-using Cove.Core.Upkeep.Use;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Keeps how vehicles are used: what the owner says, and what odometers show.</summary>

@@ -1,10 +1,3 @@
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
-using Cove.Core.Upkeep.Use;
-using Cove.Core.Vehicles.Plan;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Turns stored vehicles into files and files into stored vehicles.</summary>

@@ -1,5 +1,3 @@
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata;
 
 namespace Cove.Data;

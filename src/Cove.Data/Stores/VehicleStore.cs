@@ -1,16 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Schools;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Upkeep.Use;
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Plan;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Keeps vehicles, with their surfaces and levels. How they are used is kept by <see cref="UseStore"/>, files by <see cref="VehicleFileStore"/>.</summary>

@@ -1,7 +1,3 @@
-using Cove.Core.Catalogue.Products;
-using Cove.Data.Rows;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cove.Data;
 
 /// <summary>Keeps what the owner deleted for a while, whole, so that it can come back.</summary>

@@ -1,6 +1,5 @@
 using System.ComponentModel;
 using System.Globalization;
-using Cove.Data;
 using Microsoft.AspNetCore.Http.Metadata;
 
 namespace Cove.Web.Hosting;

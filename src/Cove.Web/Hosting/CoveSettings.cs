@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Net;
 using System.Net.NetworkInformation;
-using Cove.Data;
 
 namespace Cove.Web.Hosting;
 

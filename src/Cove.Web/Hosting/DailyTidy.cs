@@ -1,5 +1,3 @@
-using Cove.Data;
-
 namespace Cove.Web.Hosting;
 
 /// <summary>At the start and once a day, lets go of what has been kept long enough: the wastebasket's contents and the answers to old requests.</summary>

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Cove.Data;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.Extensions.Options;

@@ -1,4 +1,3 @@
-using Cove.Data;
 using Microsoft.AspNetCore.Http.Features;
 
 namespace Cove.Web.Hosting;

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Cove.Data;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.WebUtilities;

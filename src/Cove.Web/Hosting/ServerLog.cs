@@ -1,4 +1,3 @@
-using Cove.Data;
 using Serilog;
 using Serilog.Core;
 using Serilog.Events;

@@ -1,5 +1,4 @@
 using System.Diagnostics;
-using Cove.Data;
 
 namespace Cove.Web.Hosting;
 

@@ -1,17 +1,7 @@
 using System.Text.Json;
-using Cove.Core.Cars;
-using Cove.Core.Inspections;
-using Cove.Core.Log;
-using Cove.Core.Sessions.Planning;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Cabin;
 

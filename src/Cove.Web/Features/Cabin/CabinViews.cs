@@ -1,4 +1,3 @@
-using Cove.Core.Vehicles.Plan;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Methods;

@@ -1,12 +1,5 @@
-using Cove.Core.Cars;
-using Cove.Core.Learning;
-using Cove.Core.Methods;
-using Cove.Core.Methods.Steps;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Methods;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Cabin;
 

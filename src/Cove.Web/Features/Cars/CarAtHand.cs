@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using Cove.Core.Sessions;
 
 namespace Cove.Web.Features.Cars;
 

@@ -1,8 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Sessions;
-using Cove.Data;
-using Cove.Web.Hosting;
-
 namespace Cove.Web.Features.Cars;
 
 /// <summary>Keeps the cars that were last asked for as they were computed, as long as nothing is stored and the clock shows the same minute.</summary>

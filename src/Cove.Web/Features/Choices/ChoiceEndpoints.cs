@@ -1,6 +1,5 @@
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Choices;
 

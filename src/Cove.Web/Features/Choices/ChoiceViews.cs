@@ -1,11 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Choice;
-using Cove.Core.Safety;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Vehicles.Surfaces;
-
 namespace Cove.Web.Features.Choices;
 
 /// <summary>A product as it is to be used on some surfaces.</summary>

@@ -1,5 +1,3 @@
-using Cove.Core.Catalogue.Amounts;
-
 namespace Cove.Web.Features.Dilutions;
 
 /// <summary>Reads volumes and strengths, gathering what cannot be read.</summary>

@@ -1,10 +1,5 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Dilution;
-using Cove.Core.Catalogue.Products;
-using Cove.Data;
 using Cove.Web.Features.Shelf;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Dilutions;
 

@@ -1,7 +1,3 @@
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Dilution;
-using Cove.Core.Catalogue.Products;
-
 namespace Cove.Web.Features.Dilutions;
 
 /// <summary>A mixture, exactly and as it can be measured by hand.</summary>

@@ -1,11 +1,6 @@
 using System.Text.Json;
-using Cove.Core.Log;
-using Cove.Core.Methods.Glass;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Glass;
 

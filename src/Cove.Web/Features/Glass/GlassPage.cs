@@ -1,17 +1,5 @@
-using Cove.Core.Cars;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Methods.Glass;
-using Cove.Core.Methods.Steps;
-using Cove.Core.Schools;
-using Cove.Core.Sessions;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Vehicles.Plan;
-using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Methods;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Glass;
 

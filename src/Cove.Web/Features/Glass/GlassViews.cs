@@ -1,8 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Methods.Glass;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Plan;
 using Cove.Web.Features.Methods;
 using Cove.Web.Features.Vehicles;
 

@@ -1,6 +1,3 @@
-using Cove.Data;
-using Cove.Web.Hosting;
-
 namespace Cove.Web.Features.Health;
 
 internal static class HealthEndpoints

@@ -1,9 +1,3 @@
-using Cove.Core.Inspections;
-using Cove.Core.Log;
-using Cove.Core.Methods;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Tasks;
-
 namespace Cove.Web.Features.Inspections;
 
 /// <summary>Says what a log entry records.</summary>

@@ -1,8 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Inspections;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data;
 
 namespace Cove.Web.Features.Inspections;
 

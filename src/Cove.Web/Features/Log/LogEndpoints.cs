@@ -1,14 +1,6 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Cars;
-using Cove.Core.Log;
-using Cove.Core.Sessions.Planning;
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Log;
 

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Data;
 
 namespace Cove.Web.Features.Log;
 

@@ -1,11 +1,5 @@
-using Cove.Core.Methods;
-using Cove.Core.Methods.Steps;
-using Cove.Core.Sessions;
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Methods;
 

@@ -1,9 +1,3 @@
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Methods;
-using Cove.Core.Methods.Steps;
-using Cove.Core.Safety;
-using Cove.Core.Upkeep.Tasks;
-
 namespace Cove.Web.Features.Methods;
 
 /// <summary>A method written out on a ground.</summary>

@@ -1,9 +1,4 @@
-using Cove.Core.Inspections;
-using Cove.Core.Log;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Data;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Reminders;
 

@@ -1,10 +1,5 @@
-using Cove.Core.Cars;
-using Cove.Core.Sessions;
-using Cove.Core.Sessions.Runs;
-using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Runs;
 

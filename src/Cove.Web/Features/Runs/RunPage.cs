@@ -1,18 +1,6 @@
-using Cove.Core.Cars;
-using Cove.Core.Log;
-using Cove.Core.Methods;
-using Cove.Core.Methods.Glass;
-using Cove.Core.Methods.Steps;
-using Cove.Core.Methods.Towels;
-using Cove.Core.Sessions.Planning;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Data;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Methods;
 using Cove.Web.Features.Today;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Runs;
 

@@ -1,9 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Methods.Towels;
-using Cove.Core.Sessions;
-using Cove.Core.Sessions.Planning;
-using Cove.Core.Sessions.Runs;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Glass;
 using Cove.Web.Features.Methods;

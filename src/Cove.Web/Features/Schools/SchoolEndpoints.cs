@@ -1,7 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Schools;
-using Cove.Data;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Schools;
 

@@ -1,9 +1,3 @@
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Hazards;
-using Cove.Core.Catalogue.Products;
-using Cove.Data;
-using Cove.Web.Hosting;
-
 namespace Cove.Web.Features.Shelf;
 
 /// <summary>The owner's products, tools and towels.</summary>

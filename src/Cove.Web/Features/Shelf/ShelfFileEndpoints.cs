@@ -1,7 +1,4 @@
 using System.Text;
-using Cove.Core.Catalogue.Products;
-using Cove.Data;
-using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Net.Http.Headers;
 

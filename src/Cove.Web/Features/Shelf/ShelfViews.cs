@@ -1,10 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Hazards;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Safety;
-using Cove.Data;
 
 namespace Cove.Web.Features.Shelf;
 

@@ -1,13 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Choice;
-using Cove.Core.Log;
-using Cove.Core.Methods;
-using Cove.Core.Stock;
-using Cove.Data;
-using Cove.Web.Hosting;
-
 namespace Cove.Web.Features.Shelf;
 
 /// <summary>How long the shelf lasts, what it costs, and what to buy.</summary>

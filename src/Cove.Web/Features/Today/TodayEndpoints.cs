@@ -1,9 +1,6 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Sessions.Planning;
-using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Today;
 

@@ -1,17 +1,5 @@
-using Cove.Core.Cars;
-using Cove.Core.Methods;
-using Cove.Core.Methods.Library;
-using Cove.Core.Schools;
-using Cove.Core.Sessions;
-using Cove.Core.Sessions.Planning;
-using Cove.Core.Sessions.Runs;
-using Cove.Core.Upkeep;
-using Cove.Core.Upkeep.Levels;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Vehicles.Plan;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Today;
 

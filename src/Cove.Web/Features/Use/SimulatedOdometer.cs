@@ -1,5 +1,3 @@
-using Cove.Core.Upkeep.Use;
-
 namespace Cove.Web.Features.Use;
 
 /// <summary>Stands in for a car that reports its odometer. Everything it says is invented.</summary>

@@ -1,8 +1,4 @@
-using Cove.Core.Cars;
-using Cove.Core.Upkeep.Use;
-using Cove.Data;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Use;
 

@@ -1,7 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Cars;
-using Cove.Core.Upkeep.Use;
-using Cove.Data;
 
 namespace Cove.Web.Features.Use;
 

@@ -1,9 +1,4 @@
 using System.Text.Json;
-using Cove.Core.Upkeep.Tasks;
-using Cove.Core.Upkeep.Use;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Plan;
-using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Web.Features.Vehicles;
 

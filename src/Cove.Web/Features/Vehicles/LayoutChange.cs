@@ -1,5 +1,3 @@
-using Cove.Core.Vehicles.Plan;
-
 namespace Cove.Web.Features.Vehicles;
 
 /// <summary>A request for a layout in another body, with another number of rows of seats, or both.</summary>

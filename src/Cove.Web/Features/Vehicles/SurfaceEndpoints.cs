@@ -1,7 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data;
 
 namespace Cove.Web.Features.Vehicles;
 

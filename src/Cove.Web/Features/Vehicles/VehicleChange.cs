@@ -1,8 +1,3 @@
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Edits;
-using Cove.Data;
-using Cove.Web.Hosting;
-
 namespace Cove.Web.Features.Vehicles;
 
 /// <summary>A wish to change a vehicle that names, in an If-Match header, the version it is based on.</summary>

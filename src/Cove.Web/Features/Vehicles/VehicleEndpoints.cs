@@ -1,10 +1,3 @@
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Plan;
-using Cove.Data;
-using Cove.Web.Hosting;
-
 namespace Cove.Web.Features.Vehicles;
 
 internal static class VehicleEndpoints

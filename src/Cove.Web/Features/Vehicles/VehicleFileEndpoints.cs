@@ -1,6 +1,4 @@
 using System.Globalization;
-using Cove.Data;
-using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Cove.Web.Features.Vehicles;

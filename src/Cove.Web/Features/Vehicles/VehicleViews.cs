@@ -1,9 +1,3 @@
-using Cove.Core.Upkeep;
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Plan;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data;
-
 namespace Cove.Web.Features.Vehicles;
 
 /// <summary>A vehicle by name.</summary>

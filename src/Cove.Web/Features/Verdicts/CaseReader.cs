@@ -1,11 +1,3 @@
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Catalogue.Hazards;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Safety;
-using Cove.Core.Vehicles.Edits;
-using Cove.Core.Vehicles.Surfaces;
-
 namespace Cove.Web.Features.Verdicts;
 
 /// <summary>Reads ad-hoc cases, filling in what is left out and gathering what cannot be.</summary>

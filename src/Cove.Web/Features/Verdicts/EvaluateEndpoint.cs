@@ -1,6 +1,3 @@
-using Cove.Core.Safety;
-using Cove.Core.Safety.Rules;
-using Cove.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Cove.Web.Features.Verdicts;

@@ -1,10 +1,5 @@
 using System.ComponentModel;
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Safety;
-using Cove.Core.Schools;
-using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Web.Features.Verdicts;
 

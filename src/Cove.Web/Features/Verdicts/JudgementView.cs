@@ -1,5 +1,4 @@
 using System.ComponentModel;
-using Cove.Core.Safety;
 
 namespace Cove.Web.Features.Verdicts;
 

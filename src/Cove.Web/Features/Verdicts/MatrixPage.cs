@@ -1,7 +1,3 @@
-using Cove.Core.Cars;
-using Cove.Core.Catalogue.Products;
-using Cove.Core.Safety;
-using Cove.Core.Vehicles.Surfaces;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Verdicts;

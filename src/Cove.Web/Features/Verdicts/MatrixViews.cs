@@ -1,8 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cove.Core.Catalogue.Tools;
-using Cove.Core.Choice;
-using Cove.Core.Safety;
-using Cove.Data;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Verdicts;

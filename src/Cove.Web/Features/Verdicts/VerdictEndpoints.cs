@@ -1,16 +1,6 @@
-using Cove.Core.Cars;
-using Cove.Core.Catalogue.Amounts;
-using Cove.Core.Choice;
-using Cove.Core.Log;
-using Cove.Core.Safety;
-using Cove.Core.Safety.Rules;
-using Cove.Core.Vehicles;
-using Cove.Core.Vehicles.Surfaces;
-using Cove.Data;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Shelf;
 using Cove.Web.Features.Vehicles;
-using Cove.Web.Hosting;
 
 namespace Cove.Web.Features.Verdicts;
 

@@ -1,6 +1,3 @@
-using Cove.Data;
-using Cove.Web.Hosting;
-
 namespace Cove.Web.Features.Wastebaskets;
 
 /// <summary>What was deleted in the last days, and its way back.</summary>
