@@ -83,8 +83,8 @@ function Home() {
   if (!vehicles.data) {
     return <Opening />;
   }
-  const inUse = vehicles.data.filter((one) => !one.archived);
-  const last = inUse.find((one) => one.id === kept(LAST_VEHICLE));
+  const inUse = vehicles.data.filter((car) => !car.archived);
+  const last = inUse.find((car) => car.id === kept(LAST_VEHICLE));
   const vehicle = last ?? inUse[0];
   const nowhere = vehicles.data.length > 0 ? "/vehicles" : "/welcome";
   return <Navigate to={vehicle ? `/cars/${vehicle.id}/today` : nowhere} replace />;

@@ -108,10 +108,10 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             run.HasMany(row => row.Events).WithOne().HasForeignKey(row => row.RunId);
             run.HasIndex(row => new { row.OwnerId, row.StartKey }).IsUnique();
         });
-        modelBuilder.Entity<RunEventRow>(said =>
+        modelBuilder.Entity<RunEventRow>(answer =>
         {
-            said.HasKey(row => new { row.RunId, row.Sequence });
-            said.HasIndex(row => new { row.RunId, row.Key }).IsUnique();
+            answer.HasKey(row => new { row.RunId, row.Sequence });
+            answer.HasIndex(row => new { row.RunId, row.Key }).IsUnique();
         });
         modelBuilder.Entity<ProductRow>().Property(row => row.Version).IsConcurrencyToken();
         modelBuilder.Entity<KitRow>().Property(row => row.Version).IsConcurrencyToken();

@@ -60,13 +60,13 @@ public static class CoveDatabase
 
     /// <summary>Brings the database up to date. When there is something to change in an existing file, a copy of it is kept beside it first.</summary>
     /// <param name="services">The services of a running application.</param>
-    /// <param name="say">Takes a sentence to the owner where this takes longer than usual.</param>
+    /// <param name="report">Takes a sentence to the owner where this takes longer than usual.</param>
     /// <exception cref="CannotStartException">The database cannot be used as it is.</exception>
-    public static void Prepare(IServiceProvider services, Action<string> say)
+    public static void Prepare(IServiceProvider services, Action<string> report)
     {
         using IServiceScope scope = services.CreateScope();
         IServiceProvider provider = scope.ServiceProvider;
-        new DatabaseStart(Context(provider), provider.GetRequiredService<DataFolder>(), say).Run();
+        new DatabaseStart(Context(provider), provider.GetRequiredService<DataFolder>(), report).Run();
     }
 
     /// <summary>Lets the migrations tool make a context without the web application.</summary>

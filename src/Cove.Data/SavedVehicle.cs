@@ -33,9 +33,9 @@ public sealed record SavedVehicle(
 /// <summary>The result of an attempt to change a vehicle.</summary>
 /// <param name="Outcome">How it ended.</param>
 /// <param name="Vehicle">The vehicle as it is now; set when the change was made.</param>
-/// <param name="Flaws">What is wrong with the wish; set when it was refused.</param>
+/// <param name="Errors">What is wrong with the request; set when it was refused.</param>
 public sealed record EditedVehicle(
     ChangeOutcome Outcome,
     SavedVehicle? Vehicle = null,
-    IReadOnlyList<Flaw>? Flaws = null
+    IReadOnlyList<ValidationError>? Errors = null
 );

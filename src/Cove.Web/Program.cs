@@ -182,7 +182,7 @@ static async Task Prepare(WebApplication app, CoveSettings settings)
     CoveDatabase.Prepare(app.Services, Console.Error.WriteLine);
     await using AsyncServiceScope scope = app.Services.CreateAsyncScope();
     var clock = scope.ServiceProvider.GetRequiredService<OwnerClock>();
-    await scope.ServiceProvider.GetRequiredService<VehicleStore>().Complete(clock.Now);
+    await scope.ServiceProvider.GetRequiredService<VehicleStore>().Backfill(clock.Now);
     if (settings.Demo)
     {
         await scope.ServiceProvider.GetRequiredService<DemoData>().LayDown(clock.Now, clock.Zone);

@@ -47,7 +47,7 @@ public sealed class BenchPropertyTests : IDisposable
                     ["strength"] = strength,
                 }
             ).ToArbitrary(),
-            wish => AddsUpOrIsRefused("/api/dilutions", wish).GetAwaiter().GetResult()
+            request => AddsUpOrIsRefused("/api/dilutions", request).GetAwaiter().GetResult()
         );
 
     [Property(MaxTest = 300)]
@@ -68,12 +68,12 @@ public sealed class BenchPropertyTests : IDisposable
                     ["target"] = target,
                 }
             ).ToArbitrary(),
-            wish => AddsUpOrIsRefused("/api/dilutions/top-up", wish).GetAwaiter().GetResult()
+            request => AddsUpOrIsRefused("/api/dilutions/top-up", request).GetAwaiter().GetResult()
         );
 
-    private async Task<Property> AddsUpOrIsRefused(string path, JsonObject wish)
+    private async Task<Property> AddsUpOrIsRefused(string path, JsonObject request)
     {
-        HttpResponseMessage answer = await cove.Post(path, wish.ToJsonString());
+        HttpResponseMessage answer = await cove.Post(path, request.ToJsonString());
         JsonObject body = (await answer.Content.ReadFromJsonAsync<JsonObject>())!;
         return (
             answer.StatusCode switch
@@ -85,7 +85,7 @@ public sealed class BenchPropertyTests : IDisposable
                     .All(sentence => ((string)sentence!).EndsWith('.')),
                 _ => false,
             }
-        ).Label($"{wish.ToJsonString()} {(int)answer.StatusCode} {body.ToJsonString()}");
+        ).Label($"{request.ToJsonString()} {(int)answer.StatusCode} {body.ToJsonString()}");
     }
 
     /// <summary>The layers of the drawn bottle rise to its brim, by hand as much is added as was computed, and the strength can be read back.</summary>

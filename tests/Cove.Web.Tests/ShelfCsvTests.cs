@@ -138,7 +138,7 @@ public sealed class ShelfCsvTests
         string text = ShelfCsv.Write(products.Select(ProductDocument.Of));
         ShelfReading read = ShelfCsv.Read(text, [], Now, Today);
 
-        Assert.Empty(read.Flaws);
+        Assert.Empty(read.Errors);
         Assert.Equal(text, ShelfCsv.Write(read.Products.Select(ProductDocument.Of)));
         Assert.Equal(products.Length, read.Products.Count);
         // What a spreadsheet would run as a formula is guarded.
@@ -180,9 +180,9 @@ public sealed class ShelfCsvTests
                 (11, "name"),
                 (12, "row"),
             ],
-            read.Flaws.Select(flaw => (flaw.Line, flaw.Field))
+            read.Errors.Select(error => (error.Line, error.Field))
         );
-        Assert.All(read.Flaws, flaw => Assert.EndsWith(".", flaw.Sentence, StringComparison.Ordinal));
+        Assert.All(read.Errors, error => Assert.EndsWith(".", error.Sentence, StringComparison.Ordinal));
     }
 
     [Theory]
@@ -193,8 +193,8 @@ public sealed class ShelfCsvTests
     [InlineData("name,class,name\nA,water,B\n", "file")]
     public void A_file_whose_first_row_does_not_do_is_refused(string text, string field) =>
         Assert.Contains(
-            ShelfCsv.Read(text, [], Now, Today).Flaws,
-            flaw => flaw.Field == field && flaw.Line == 1
+            ShelfCsv.Read(text, [], Now, Today).Errors,
+            error => error.Field == field && error.Line == 1
         );
 
     [Fact]

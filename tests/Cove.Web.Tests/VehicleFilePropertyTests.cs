@@ -117,8 +117,8 @@ public sealed class VehicleFilePropertyTests
                 byte[] file = VehicleFile.Write(document);
                 VehicleFileReading read = VehicleFile.Read(file, Now);
                 return (
-                    read.Flaws.Count == 0 && VehicleFile.Write(read.Document!).AsSpan().SequenceEqual(file)
-                ).Label(string.Join("; ", read.Flaws));
+                    read.Errors.Count == 0 && VehicleFile.Write(read.Document!).AsSpan().SequenceEqual(file)
+                ).Label(string.Join("; ", read.Errors));
             }
         );
 
@@ -134,8 +134,8 @@ public sealed class VehicleFilePropertyTests
                 VehicleFileReading read = VehicleFile.Read(cut, Now);
                 int lines = 1 + cut.Count(one => one == (byte)'\n');
                 return read.Document is null
-                    && read.Flaws.Count > 0
-                    && read.Flaws.All(flaw => flaw.Line >= 1 && flaw.Line <= lines);
+                    && read.Errors.Count > 0
+                    && read.Errors.All(error => error.Line >= 1 && error.Line <= lines);
             }
         );
 
@@ -159,10 +159,10 @@ public sealed class VehicleFilePropertyTests
                 VehicleFileReading read = VehicleFile.Read(broken, Now);
 
                 return read.Document is not null
-                    ? read.Flaws.Count == 0
-                    : read.Flaws.Count > 0
-                        && read.Flaws.All(flaw =>
-                            flaw.Line >= 1 && flaw.Field.Length > 0 && flaw.Sentence.EndsWith('.')
+                    ? read.Errors.Count == 0
+                    : read.Errors.Count > 0
+                        && read.Errors.All(error =>
+                            error.Line >= 1 && error.Field.Length > 0 && error.Sentence.EndsWith('.')
                         );
             }
         );

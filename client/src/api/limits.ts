@@ -104,7 +104,7 @@ export const limits = {
     ph: { min: 0, max: 14 },
     alcoholPercent: { min: 0, max: 100 },
   },
-  SchoolWish: {
+  SchoolRequest: {
     choice: { maxLength: 40 },
   },
   ToolDocument: {

@@ -33,8 +33,10 @@ test("a request whose answer was lost is sent again under the same key, with the
 
   expect((await answer).status).toBe(201);
   expect(sent).toHaveLength(3);
-  expect(new Set(sent.map((one) => one.headers.get(KEY_HEADER))).size).toBe(1);
-  expect(await Promise.all(sent.map((one) => one.text()))).toEqual(Array(3).fill('{"a":1}'));
+  expect(new Set(sent.map((request) => request.headers.get(KEY_HEADER))).size).toBe(1);
+  expect(await Promise.all(sent.map((request) => request.text()))).toEqual(
+    Array(3).fill('{"a":1}'),
+  );
 });
 
 test("a server that stays lost is said to be so", async () => {
@@ -51,11 +53,11 @@ test("whoever brings a key sends again by itself", async () => {
   lost = 1;
 
   await expect(sendOnce(post({ [KEY_HEADER]: "of-the-run" }))).rejects.toThrow();
-  expect(sent.map((one) => one.headers.get(KEY_HEADER))).toEqual(["of-the-run"]);
+  expect(sent.map((request) => request.headers.get(KEY_HEADER))).toEqual(["of-the-run"]);
 });
 
 test("what only reads carries no key", async () => {
   await sendOnce(new Request("http://cove.test/api/things"));
 
-  expect(sent.map((one) => one.headers.has(KEY_HEADER))).toEqual([false]);
+  expect(sent.map((request) => request.headers.has(KEY_HEADER))).toEqual([false]);
 });

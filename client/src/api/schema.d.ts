@@ -2286,6 +2286,9 @@ export interface components {
             means: string;
             reason: string;
         };
+        SchoolRequest: {
+            choice: string;
+        };
         SchoolView: {
             id: string;
             question: string;
@@ -2294,9 +2297,6 @@ export interface components {
             whyDefault: string;
             changes: string;
             choices: components["schemas"]["SchoolChoiceView"][];
-        };
-        SchoolWish: {
-            choice: string;
         };
         SchoolsView: {
             /** Format: int32 */
@@ -3932,7 +3932,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SchoolWish"];
+                "application/json": components["schemas"]["SchoolRequest"];
             };
         };
         responses: {

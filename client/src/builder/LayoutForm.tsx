@@ -28,10 +28,10 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
     onSuccess: onChange,
   });
   const set = (change: Partial<Layout>) => onChange({ ...layout, ...change });
-  const body = choices.bodies.find((one) => one.body === layout.body);
+  const body = choices.bodies.find((option) => option.body === layout.body);
   const rows = rowsOf(layout);
-  const names = new Map(choices.materialNames.map((one) => [one.value, one.name]));
-  const finishes = new Map(choices.finishNames.map((one) => [one.value, one.name]));
+  const names = new Map(choices.materialNames.map((name) => [name.value, name.name]));
+  const finishes = new Map(choices.finishNames.map((option) => [option.value, option.name]));
 
   const count = (label: string, field: keyof Layout, from: number, to: number) => (
     <Pick
@@ -39,7 +39,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
       error={errors[field]?.[0]}
       value={String(layout[field] ?? from)}
       options={Array.from({ length: to - from + 1 }, (_, index) => String(from + index)).map(
-        (one) => ({ value: one, label: one }),
+        (option) => ({ value: option, label: option }),
       )}
       onChange={(value) => set({ [field]: Number(value) })}
     />
@@ -55,7 +55,10 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
   );
   const material = (label: string, field: keyof Layout) => {
     const offered = choices.materials[field] ?? [];
-    const options = offered.map((one) => ({ value: one, label: names.get(one) ?? one }));
+    const options = offered.map((option) => ({
+      value: option,
+      label: names.get(option) ?? option,
+    }));
     const value = String(layout[field] ?? offered[0]);
     const choose = (next: string) => set({ [field]: next });
     return offered.length > 3 ? (
@@ -83,7 +86,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
           <Choice
             label="Body"
             value={layout.body}
-            options={choices.bodies.map((one) => ({ value: one.body, label: one.name }))}
+            options={choices.bodies.map((option) => ({ value: option.body, label: option.name }))}
             onChange={(value) => remake.mutate({ layout, body: value as Layout["body"] })}
           />
         </Labelled>
@@ -104,7 +107,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
             value={String(rows)}
             options={[...body.allowedRows]
               .sort()
-              .map((one) => ({ value: String(one), label: String(one) }))}
+              .map((option) => ({ value: String(option), label: String(option) }))}
             onChange={(value) => remake.mutate({ layout, rows: Number(value) })}
           />
         )}
@@ -120,7 +123,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
             value={String(layout.doors)}
             options={[...body.allowedDoors]
               .sort()
-              .map((one) => ({ value: String(one), label: String(one) }))}
+              .map((option) => ({ value: String(option), label: String(option) }))}
             onChange={(value) => set({ doors: Number(value) })}
           />
         )}
@@ -147,9 +150,9 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
           <Choice
             label="Console trim"
             value={layout.trim ?? "satin"}
-            options={choices.trimFinishes.map((one) => ({
-              value: one,
-              label: finishes.get(one) ?? one,
+            options={choices.trimFinishes.map((finish) => ({
+              value: finish,
+              label: finishes.get(finish) ?? finish,
             }))}
             onChange={(value) => set({ trim: value as NonNullable<Layout["trim"]> })}
           />

@@ -26,7 +26,7 @@ const WORK = [
 export function CabinPage() {
   const { vehicleId = "" } = useParams();
   const [search] = useSearchParams();
-  const work = WORK.find((one) => one.value === search.get("work"))?.value;
+  const work = WORK.find((option) => option.value === search.get("work"))?.value;
   const cabin = useCabin(vehicleId, work);
   if (cabin.isError) {
     return <Failed error={cabin.error} again={() => cabin.refetch()} />;
@@ -42,7 +42,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
   const chosen = cabin.surfaces.some((surface) => surface.id === asked)
     ? asked
     : (cabin.soonestFirst[0] ?? null);
-  const zone = cabin.zones.find((one) => one.value === search.get("zone"))?.value ?? null;
+  const zone = cabin.zones.find((option) => option.value === search.get("zone"))?.value ?? null;
   const put = (name: string, value: string) =>
     setSearch(
       (old) => {
@@ -64,7 +64,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
       keys: "z",
       label: "Next zone, larger",
       run: () => {
-        const at = cabin.zones.findIndex((one) => one.value === zone);
+        const at = cabin.zones.findIndex((option) => option.value === zone);
         put("zone", cabin.zones[at + 1]?.value ?? ALL);
       },
     },
@@ -124,7 +124,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
               value={zone ?? ALL}
               options={[
                 { value: ALL, label: "Whole car" },
-                ...cabin.zones.map((one) => ({ value: one.value, label: one.name })),
+                ...cabin.zones.map((option) => ({ value: option.value, label: option.name })),
               ]}
               onChange={(value) => put("zone", value)}
             />
@@ -162,13 +162,13 @@ function Loaded({ cabin }: { cabin: Cabin }) {
                 onValueChange={(next) => next && setView(next as "chart" | "list")}
                 className="flex border-[1.5px] border-ink"
               >
-                {(["chart", "list"] as const).map((one) => (
+                {(["chart", "list"] as const).map((option) => (
                   <ToggleGroup.Item
-                    key={one}
-                    value={one}
+                    key={option}
+                    value={option}
                     className="min-h-9 px-4 font-semibold capitalize data-[state=on]:bg-ink data-[state=on]:text-paper max-desk:min-h-11"
                   >
-                    {one === "chart" ? "Chart" : "List"}
+                    {option === "chart" ? "Chart" : "List"}
                   </ToggleGroup.Item>
                 ))}
               </ToggleGroup.Root>

@@ -99,38 +99,38 @@ export function Chart({ cabin, chosen, onChoose, zone = null }: Props) {
         />
       </g>
       <g pointerEvents="none" aria-hidden="true">
-        {margins.map((one) => {
-          const baseline = one.top
-            ? box.y + (28 + one.row * ROW) * unit
-            : box.y + box.height - (19 + one.row * ROW) * unit;
-          const drop = `M${one.anchor.x} ${baseline + (one.top ? 6 : -15) * unit}V${one.anchor.y}`;
+        {margins.map((margin) => {
+          const baseline = margin.top
+            ? box.y + (28 + margin.row * ROW) * unit
+            : box.y + box.height - (19 + margin.row * ROW) * unit;
+          const drop = `M${margin.anchor.x} ${baseline + (margin.top ? 6 : -15) * unit}V${margin.anchor.y}`;
           return (
-            <g key={one.surface.id}>
+            <g key={margin.surface.id}>
               <path d={drop} stroke="var(--paper)" strokeWidth={2.6 * unit} opacity=".55" />
               <path className="leader" d={drop} style={{ strokeWidth: 0.9 * unit }} />
               <circle
-                cx={one.anchor.x}
-                cy={one.anchor.y}
+                cx={margin.anchor.x}
+                cy={margin.anchor.y}
                 r={2.6 * unit}
                 fill="var(--ink)"
                 stroke="var(--paper)"
                 strokeWidth={0.8 * unit}
               />
-              <text x={one.x} y={baseline} style={{ fontSize: 13 * unit }}>
-                <tspan fontWeight="650" className={one.surface.overMark ? "over" : ""}>
-                  {one.head}
+              <text x={margin.x} y={baseline} style={{ fontSize: 13 * unit }}>
+                <tspan fontWeight="650" className={margin.surface.overMark ? "over" : ""}>
+                  {margin.head}
                 </tspan>
-                {one.note && (
+                {margin.note && (
                   <tspan className="note" dx={6 * unit} style={{ fontSize: 13 * unit }}>
-                    {one.note}
+                    {margin.note}
                   </tspan>
                 )}
               </text>
             </g>
           );
         })}
-        {inside.map((one) => (
-          <Sounding key={one.surface.id} {...one} unit={unit} />
+        {inside.map((label) => (
+          <Sounding key={label.surface.id} {...label} unit={unit} />
         ))}
         {picked && <Brackets shape={picked} unit={unit} />}
         {box.zone === null && (

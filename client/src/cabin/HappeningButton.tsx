@@ -34,7 +34,7 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
       setEverywhere(null);
     },
   });
-  const asked = happenings.data?.find((one) => one.id === everywhere);
+  const asked = happenings.data?.find((happening) => happening.id === everywhere);
   return (
     <>
       <button type="button" className="act2 no-print w-full" onClick={() => setOpen(true)}>
@@ -82,19 +82,19 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
           </div>
         ) : (
           <div className="grid gap-2 desk:grid-cols-2">
-            {happenings.data?.map((one) => (
+            {happenings.data?.map((happening) => (
               <button
                 type="button"
-                key={one.id}
+                key={happening.id}
                 className="act2 justify-start text-left text-16"
                 disabled={record.isPending}
                 onClick={() =>
-                  one.wholeCar
-                    ? setEverywhere(one.id)
-                    : record.mutate({ event: one.id, whole: false })
+                  happening.wholeCar
+                    ? setEverywhere(happening.id)
+                    : record.mutate({ event: happening.id, whole: false })
                 }
               >
-                {one.name}
+                {happening.name}
               </button>
             ))}
           </div>

@@ -24,7 +24,7 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
     return <Loading what="Reading its record" />;
   }
   const { name, about, zone, partOf, wear, tasks } = surface.data;
-  const task = tasks.find((one) => one.taskId === picked) ?? tasks[0];
+  const task = tasks.find((offered) => offered.taskId === picked) ?? tasks[0];
   return (
     <div className="flex flex-1 flex-col px-[22px] pt-4 pb-5">
       <h2 className="text-[24px]">{name}</h2>
@@ -39,9 +39,9 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
               <Choice
                 label="Task"
                 value={task.taskId}
-                options={tasks.map((one) => ({
-                  value: one.taskId,
-                  label: `${one.name}, ${daysSaid(one.daysLeft)}`,
+                options={tasks.map((offered) => ({
+                  value: offered.taskId,
+                  label: `${offered.name}, ${daysSaid(offered.daysLeft)}`,
                 }))}
                 onChange={setPicked}
               />

@@ -24,7 +24,7 @@ export function WornButton({ vehicleId, surface }: Props) {
 function WornSheet({ vehicleId, surface, onClose }: Props & { onClose: () => void }) {
   const [wear, setWear] = useState(surface.wear ?? "");
   const vehicle = useVehicle(vehicleId);
-  const record = vehicle.data?.surfaces.find((one) => one.id === surface.id);
+  const record = vehicle.data?.surfaces.find((known) => known.id === surface.id);
   const change = useSurfaceChange(vehicleId, onClose);
   const save = (next: string) => {
     if (record && vehicle.data) {

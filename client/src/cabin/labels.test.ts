@@ -40,8 +40,8 @@ function someCabin(seed: number): Cabin {
 }
 
 const cabins = Array.from({ length: 40 }, (_, index) => someCabin(index + 1));
-const overlap = (one: Leader, other: Leader) =>
-  one.x < other.x + other.width && other.x < one.x + one.width;
+const overlap = (label: Leader, other: Leader) =>
+  label.x < other.x + other.width && other.x < label.x + label.width;
 
 describe.each(["whole car", "driver", "boot"])("labels of the %s", (what) => {
   const zone = what === "whole car" ? null : what;
@@ -52,32 +52,32 @@ describe.each(["whole car", "driver", "boot"])("labels of the %s", (what) => {
 
   test("no two in a margin's row touch", () => {
     for (const { all } of drawn) {
-      for (const one of all) {
+      for (const label of all) {
         const row = all.filter(
-          (other) => other !== one && other.top === one.top && other.row === one.row,
+          (other) => other !== label && other.top === label.top && other.row === label.row,
         );
-        expect(row.some((other) => overlap(one, other))).toBe(false);
+        expect(row.some((other) => overlap(label, other))).toBe(false);
       }
     }
   });
 
   test("each stands inside the frame and its leader drops from it", () => {
     for (const { all, frame } of drawn) {
-      for (const one of all) {
-        expect(one.x).toBeGreaterThanOrEqual(frame.x);
-        expect(one.x + one.width).toBeLessThanOrEqual(frame.x + frame.width);
-        expect(one.anchor.x).toBeGreaterThanOrEqual(one.x);
-        expect(one.anchor.x).toBeLessThanOrEqual(one.x + one.width);
+      for (const label of all) {
+        expect(label.x).toBeGreaterThanOrEqual(frame.x);
+        expect(label.x + label.width).toBeLessThanOrEqual(frame.x + frame.width);
+        expect(label.anchor.x).toBeGreaterThanOrEqual(label.x);
+        expect(label.anchor.x).toBeLessThanOrEqual(label.x + label.width);
       }
     }
   });
 
   test("only what is shown is labelled, each surface once in the margins", () => {
     for (const { all, inside } of drawn) {
-      const ids = all.map((one) => one.surface.id);
+      const ids = all.map((label) => label.surface.id);
       expect(new Set(ids).size).toBe(ids.length);
-      for (const one of [...all, ...inside]) {
-        expect(zone === null || one.surface.zoneId === zone).toBe(true);
+      for (const label of [...all, ...inside]) {
+        expect(zone === null || label.surface.zoneId === zone).toBe(true);
       }
     }
   });
@@ -90,7 +90,7 @@ test("a zone fills the frame that shows it, and no more of the plan than the who
     expect(frame.unit).toBeLessThanOrEqual(1);
     expect(frame.width).toBeLessThanOrEqual(whole.width);
     for (const { surfaceId, bounds } of cabin.plan.shapes) {
-      const surface = cabin.surfaces.find((one) => one.id === surfaceId);
+      const surface = cabin.surfaces.find((known) => known.id === surfaceId);
       if (surface?.zoneId === "driver") {
         expect(bounds.x).toBeGreaterThanOrEqual(frame.x);
         expect(bounds.x + bounds.width).toBeLessThanOrEqual(frame.x + frame.width);

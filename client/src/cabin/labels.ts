@@ -98,9 +98,9 @@ export function insideLabels(cabin: Cabin, { unit, zone }: Frame): Inside[] {
 export function leaders(cabin: Cabin, frame: Frame): Leader[] {
   const { unit } = frame;
   const inside = insideLabels(cabin, frame);
-  const named = new Set(inside.filter((one) => one.name).map((one) => one.surface.id));
+  const named = new Set(inside.filter((label) => label.name).map((label) => label.surface.id));
   const byId = shown(cabin, frame.zone);
-  const sounded = new Set(inside.map((one) => one.surface.id));
+  const sounded = new Set(inside.map((label) => label.surface.id));
   const middle = frame.y + frame.height / 2;
   const wanted = cabin.plan.shapes
     .flatMap((shape) => {
@@ -183,10 +183,10 @@ function crosses(
   unit: number,
 ): boolean {
   return inside.some(
-    (one) =>
-      one.surface.id !== own &&
-      Math.abs(one.x - end.x) < 11 * unit &&
-      (top ? one.y < end.y : one.y > end.y),
+    (label) =>
+      label.surface.id !== own &&
+      Math.abs(label.x - end.x) < 11 * unit &&
+      (top ? label.y < end.y : label.y > end.y),
   );
 }
 
@@ -203,8 +203,8 @@ function room(
 ): number | null {
   const left = frameX + 20 * unit;
   const right = frameX + frameWidth - 20 * unit;
-  const margin = placed.filter((one) => one.top === top);
-  if (margin.some((one) => Math.abs(one.anchor.x - anchor) < 6 * unit)) {
+  const margin = placed.filter((label) => label.top === top);
+  if (margin.some((label) => Math.abs(label.anchor.x - anchor) < 6 * unit)) {
     return null;
   }
   const covers = (from: number, wide: number, x: number) =>
@@ -212,12 +212,12 @@ function room(
   const clear = (from: number) =>
     from >= left &&
     from + width <= right &&
-    margin.every((one) =>
-      one.row === row
-        ? from > one.x + one.width + GAP * unit || from + width + GAP * unit < one.x
+    margin.every((label) =>
+      label.row === row
+        ? from > label.x + label.width + GAP * unit || from + width + GAP * unit < label.x
         : row === 0
-          ? !covers(one.x, one.width, anchor)
-          : !covers(from, width, one.anchor.x),
+          ? !covers(label.x, label.width, anchor)
+          : !covers(from, width, label.anchor.x),
     );
   const starts = Array.from(
     { length: STEPS + 1 },

@@ -17,8 +17,8 @@ export function AddSurface({ vehicle, choices, onClose }: Props) {
   const [zone, setZone] = useState(vehicle.zones[0]?.value ?? "");
   const [area, setArea] = useState("0.2");
   const change = useSurfaceChange(vehicle.id, onClose);
-  const kind = choices.kinds.find((one) => one.kind === kindId);
-  const made = kind?.materials.find((one) => one === material) ?? kind?.materials[0];
+  const kind = choices.kinds.find((option) => option.kind === kindId);
+  const made = kind?.materials.find((option) => option === material) ?? kind?.materials[0];
   return (
     <Sheet
       open
@@ -38,7 +38,7 @@ export function AddSurface({ vehicle, choices, onClose }: Props) {
         <Choice
           label="It is like the"
           value={kindId}
-          options={choices.kinds.map((one) => ({ value: one.kind, label: one.name }))}
+          options={choices.kinds.map((option) => ({ value: option.kind, label: option.name }))}
           onChange={(value) => setKind(value as SurfaceRecord["kind"])}
         />
       </Labelled>
@@ -47,9 +47,9 @@ export function AddSurface({ vehicle, choices, onClose }: Props) {
           <Choice
             label="Made of"
             value={made}
-            options={kind.materials.map((one) => ({
-              value: one,
-              label: choices.materialNames.find((other) => other.value === one)?.name ?? one,
+            options={kind.materials.map((option) => ({
+              value: option,
+              label: choices.materialNames.find((other) => other.value === option)?.name ?? option,
             }))}
             onChange={setMaterial}
           />
@@ -59,7 +59,7 @@ export function AddSurface({ vehicle, choices, onClose }: Props) {
         <Choice
           label="Reached from"
           value={zone}
-          options={vehicle.zones.map((one) => ({ value: one.value, label: one.name }))}
+          options={vehicle.zones.map((option) => ({ value: option.value, label: option.name }))}
           onChange={setZone}
         />
       </Labelled>

@@ -21,13 +21,13 @@ export function Facts({ offered, value, choices, onChange }: Props) {
             checked={value.includes(fact)}
             onChange={(event) =>
               onChange(
-                offered.filter((one) =>
-                  one === fact ? event.target.checked : value.includes(one),
+                offered.filter((other) =>
+                  other === fact ? event.target.checked : value.includes(other),
                 ),
               )
             }
           />
-          {choices.factNames.find((one) => one.value === fact)?.name ?? fact}
+          {choices.factNames.find((name) => name.value === fact)?.name ?? fact}
         </label>
       ))}
     </fieldset>

@@ -15,24 +15,24 @@ export function MoveList({ moves }: { moves: Moves }) {
   if (moves.moved.length === 0) {
     return <p className="text-16 text-soft">No date moves.</p>;
   }
-  const most = Math.max(...moves.moved.map((one) => Math.abs(one.days ?? 0)), 1);
+  const most = Math.max(...moves.moved.map((move) => Math.abs(move.days ?? 0)), 1);
   return (
     <>
       <p className="mb-3 text-14 text-soft">{movesSaid(moves)}</p>
       <ul className="text-13">
-        {moves.moved.map((one) => {
-          const days = one.days ?? 0;
+        {moves.moved.map((move) => {
+          const days = move.days ?? 0;
           const long = (Math.abs(days) / most) * 44;
           return (
             <li
-              key={one.taskId}
+              key={move.taskId}
               className="grid grid-cols-[1fr_92px_40px] items-center gap-2 border-t border-hairline py-1.5 leading-[1.3]"
             >
               <span>
-                {one.name}
+                {move.name}
                 <span className="block text-12 text-soft">
-                  {one.before ? tinyDay(one.before) : "never"} →{" "}
-                  {one.after ? tinyDay(one.after) : "never"}
+                  {move.before ? tinyDay(move.before) : "never"} →{" "}
+                  {move.after ? tinyDay(move.after) : "never"}
                 </span>
               </span>
               <svg width="92" height="14" aria-hidden="true">
@@ -46,7 +46,7 @@ export function MoveList({ moves }: { moves: Moves }) {
                 />
               </svg>
               <b className="text-right font-semibold">
-                {one.days === null ? "" : `${days > 0 ? "+" : "−"}${Math.abs(days)} d`}
+                {move.days === null ? "" : `${days > 0 ? "+" : "−"}${Math.abs(days)} d`}
               </b>
             </li>
           );

@@ -23,10 +23,10 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
   const [draft, setDraft] = useState(surface);
   const [parts, setParts] = useState("2");
   const change = useSurfaceChange(vehicle.id, onClose);
-  const kind = choices.kinds.find((one) => one.kind === surface.kind);
+  const kind = choices.kinds.find((option) => option.kind === surface.kind);
   const set = (next: Partial<SurfaceRecord>) => setDraft((old) => ({ ...old, ...next }));
   const name = (list: Choices["materialNames"], value: string) =>
-    list.find((one) => one.value === value)?.name ?? value;
+    list.find((option) => option.value === value)?.name ?? value;
   const at = {
     params: { path: { vehicleId: vehicle.id, surfaceId: surface.id } },
     headers: basedOn(vehicle.version),
@@ -73,9 +73,9 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
           <Choice
             label="Made of"
             value={draft.material}
-            options={kind.materials.map((one) => ({
-              value: one,
-              label: name(choices.materialNames, one),
+            options={kind.materials.map((option) => ({
+              value: option,
+              label: name(choices.materialNames, option),
             }))}
             onChange={(value) => set({ material: value as SurfaceRecord["material"] })}
           />
@@ -86,9 +86,9 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
           <Choice
             label="Finish"
             value={draft.finish}
-            options={kind.finishes.map((one) => ({
-              value: one,
-              label: name(choices.finishNames, one),
+            options={kind.finishes.map((option) => ({
+              value: option,
+              label: name(choices.finishNames, option),
             }))}
             onChange={(value) => set({ finish: value as SurfaceRecord["finish"] })}
           />
@@ -159,7 +159,7 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
             <Pick
               label="Care for it in parts"
               value={parts}
-              options={PARTS.map((one) => ({ value: one, label: one }))}
+              options={PARTS.map((option) => ({ value: option, label: option }))}
               onChange={setParts}
             />
             <button type="button" className="act2" disabled={change.busy} onClick={split}>

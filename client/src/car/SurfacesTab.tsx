@@ -9,12 +9,12 @@ export function SurfacesTab({ vehicle, choices }: TabProps) {
   const [edited, setEdited] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const names = new Map(
-    [...choices.materialNames, ...choices.finishNames, ...choices.factNames].map((one) => [
-      one.value,
-      one.name,
+    [...choices.materialNames, ...choices.finishNames, ...choices.factNames].map((part) => [
+      part.value,
+      part.name,
     ]),
   );
-  const surface = vehicle.surfaces.find((one) => one.id === edited);
+  const surface = vehicle.surfaces.find((part) => part.id === edited);
   return (
     <section className="px-4 pt-5 pb-8 desk:px-[26px]">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
@@ -29,7 +29,7 @@ export function SurfacesTab({ vehicle, choices }: TabProps) {
         </button>
       </div>
       {vehicle.zones.map((zone) => {
-        const here = vehicle.surfaces.filter((one) => one.zone === zone.value);
+        const here = vehicle.surfaces.filter((part) => part.zone === zone.value);
         return here.length === 0 ? null : (
           <table key={zone.value} className="mb-6 w-full text-14">
             <caption className="pb-1 text-left">
@@ -44,30 +44,30 @@ export function SurfacesTab({ vehicle, choices }: TabProps) {
               </tr>
             </thead>
             <tbody>
-              {here.map((one) => (
+              {here.map((part) => (
                 <tr
-                  key={one.id}
-                  className={`border-t border-hairline ${one.absent || one.cut ? "text-soft" : ""}`}
+                  key={part.id}
+                  className={`border-t border-hairline ${part.absent || part.cut ? "text-soft" : ""}`}
                 >
-                  <td className={one.partOf ? "w-[34%] pl-6" : "w-[34%]"}>
+                  <td className={part.partOf ? "w-[34%] pl-6" : "w-[34%]"}>
                     <button
                       type="button"
                       className={`min-h-11 w-full text-left font-semibold hover:underline ${
-                        one.absent ? "line-through" : ""
+                        part.absent ? "line-through" : ""
                       }`}
-                      onClick={() => setEdited(one.id)}
+                      onClick={() => setEdited(part.id)}
                     >
-                      {one.name}
+                      {part.name}
                     </button>
                   </td>
                   <td className="max-desk:hidden">
-                    {[one.material, one.finish, ...one.facts]
+                    {[part.material, part.finish, ...part.facts]
                       .filter((value) => !["none", "plain"].includes(value))
                       .map((value) => names.get(value) ?? value)
                       .join(" · ")}
                   </td>
-                  <td className="w-20 text-right">{area(one)}</td>
-                  <td className="note w-[26%] pl-5">{state(one)}</td>
+                  <td className="w-20 text-right">{area(part)}</td>
+                  <td className="note w-[26%] pl-5">{state(part)}</td>
                 </tr>
               ))}
             </tbody>

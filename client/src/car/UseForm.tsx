@@ -143,21 +143,21 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
       <Group title="In place to keep soil away">
         <fieldset className="contents">
           <legend className="sr-only">In place to keep soil away</legend>
-          {choices.preventions.map((one) => (
+          {choices.preventions.map((prevention) => (
             <label
-              key={one.prevention}
+              key={prevention.prevention}
               className="flex min-h-11 items-start gap-3 py-1.5 text-16 leading-tight"
             >
               <input
                 type="checkbox"
                 className="mt-0.5 size-5 flex-none accent-[var(--ink)]"
-                checked={use.preventions.includes(one.prevention)}
+                checked={use.preventions.includes(prevention.prevention)}
                 onChange={(event) =>
                   onChange({
                     preventions: choices.preventions
                       .map((other) => other.prevention)
                       .filter((other) =>
-                        other === one.prevention
+                        other === prevention.prevention
                           ? event.target.checked
                           : use.preventions.includes(other),
                       ),
@@ -165,9 +165,9 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
                 }
               />
               <span>
-                {one.name}
+                {prevention.name}
                 <span className="block text-13 text-soft">
-                  keeps off {percent(one.keepsOff)} of what it works against
+                  keeps off {percent(prevention.keepsOff)} of what it works against
                 </span>
               </span>
             </label>

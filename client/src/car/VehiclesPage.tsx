@@ -29,8 +29,8 @@ export function VehiclesPage() {
       </main>
     );
   }
-  const inUse = vehicles.data.filter((one) => !one.archived);
-  const archived = vehicles.data.filter((one) => one.archived);
+  const inUse = vehicles.data.filter((car) => !car.archived);
+  const archived = vehicles.data.filter((car) => car.archived);
   return (
     <main className="mx-auto max-w-[760px] px-5 pt-8 pb-16">
       <div className="mb-6 flex items-center gap-4">
@@ -43,8 +43,8 @@ export function VehiclesPage() {
         </p>
       ) : (
         <ul className="mb-6">
-          {inUse.map((one) => (
-            <Row key={one.id} vehicle={one} />
+          {inUse.map((car) => (
+            <Row key={car.id} vehicle={car} />
           ))}
         </ul>
       )}
@@ -57,8 +57,8 @@ export function VehiclesPage() {
         <section className="mb-8">
           <h2 className="mb-2 text-20">In the archive</h2>
           <ul>
-            {archived.map((one) => (
-              <Row key={one.id} vehicle={one} />
+            {archived.map((car) => (
+              <Row key={car.id} vehicle={car} />
             ))}
           </ul>
         </section>

@@ -28,7 +28,7 @@ export function GlassPage() {
 function Loaded({ glass }: { glass: Glass }) {
   const [search, setSearch] = useSearchParams();
   const asked = search.get("pane");
-  const find = (id: string | null) => glass.panes.find((one) => one.surfaceId === id);
+  const find = (id: string | null) => glass.panes.find((known) => known.surfaceId === id);
   const pane = find(asked) ?? find(glass.soonestId);
   const put = (name: string, value: string | null) =>
     setSearch(

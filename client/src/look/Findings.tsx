@@ -27,7 +27,7 @@ export function Findings({ vehicleId, found }: { vehicleId: string; found: Found
                 </b>
               </div>
               <p className="text-soft">
-                {look.inspection.results.find((one) => one.id === result)?.words}. Level{" "}
+                {look.inspection.results.find((known) => known.id === result)?.words}. Level{" "}
                 {task.before.toFixed(2)} was expected, {task.after.toFixed(2)} it is.
               </p>
               <p className="note !text-[15px]">{task.learnt}</p>

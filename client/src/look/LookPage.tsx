@@ -99,9 +99,9 @@ function Round({ vehicleId, looks, seconds }: RoundProps) {
         role="img"
         aria-label={`${at} of ${count(looks.length, "look")} made`}
       >
-        {looks.map((one, index) => (
+        {looks.map((look, index) => (
           <span
-            key={one.surfaceId}
+            key={look.surfaceId}
             className={`h-2 flex-1 border border-ink ${index < at ? "bg-ink" : index === at ? "bg-t3" : ""}`}
           />
         ))}
@@ -129,7 +129,7 @@ function Round({ vehicleId, looks, seconds }: RoundProps) {
           className="mt-2 min-h-[54px] w-full text-17 font-semibold"
           onClick={skip}
         >
-          Skip this one
+          Skip this look
         </button>
       </div>
     </main>

@@ -19,10 +19,10 @@ export function Parts({ id, step }: Props) {
     setAt(next);
   };
   const { surfaces, rounds, reach, method } = part.method;
-  const coats = parts.filter((one) => one.step.waitKind === "coat");
+  const coats = parts.filter((part) => part.step.waitKind === "coat");
   const timed = parts
-    .map((one, index) => ({ one, index }))
-    .filter(({ one }) => one.step.waitSeconds > 0);
+    .map((part, index) => ({ part, index }))
+    .filter(({ part }) => part.step.waitSeconds > 0);
   const several = step.methods.length > 1;
   return (
     <section aria-label="How to do it">
@@ -44,15 +44,15 @@ export function Parts({ id, step }: Props) {
           {part.step.driesHow} <b>{part.step.notBefore}</b>
         </p>
       )}
-      {timed.map(({ one, index }) => (
+      {timed.map(({ part, index }) => (
         <StepTimer
           key={`${id} ${index}`}
           id={`${id} ${index}`}
-          kind={one.step.waitKind ?? "dwell"}
-          length={one.step.waitSeconds}
+          kind={part.step.waitKind ?? "dwell"}
+          length={part.step.waitSeconds}
           stage={
-            one.step.waitKind === "coat" && coats.length > 1
-              ? { of: coats.length, at: coats.indexOf(one) + 1 }
+            part.step.waitKind === "coat" && coats.length > 1
+              ? { of: coats.length, at: coats.indexOf(part) + 1 }
               : null
           }
           offered={index === at}
@@ -63,14 +63,14 @@ export function Parts({ id, step }: Props) {
           aria-label="Movements"
           className="mt-2 flex gap-1.5 overflow-x-auto py-1 [scrollbar-width:none]"
         >
-          {parts.map((one, index) => (
+          {parts.map((part, index) => (
             <button
-              key={one.step.aim + index}
+              key={part.step.aim + index}
               type="button"
-              aria-label={`${index + 1} ${one.step.aim}`}
+              aria-label={`${index + 1} ${part.step.aim}`}
               aria-current={index === at ? "step" : undefined}
               onClick={() => go(index)}
-              className={`min-h-11 min-w-11 flex-none border-[1.5px] border-ink text-17 font-bold ${index === at ? "bg-ink text-paper" : index < at ? "bg-deep" : ""} ${one.opens && index > 0 ? "ml-3" : ""}`}
+              className={`min-h-11 min-w-11 flex-none border-[1.5px] border-ink text-17 font-bold ${index === at ? "bg-ink text-paper" : index < at ? "bg-deep" : ""} ${part.opens && index > 0 ? "ml-3" : ""}`}
             >
               {index + 1}
             </button>

@@ -50,7 +50,7 @@ export function Supplies({ step }: { step: RunStep }) {
 
 /** Says so when it is too early to put something back. */
 export function StillWet({ run, step, now }: { run: Run; step: RunStep; now: number }) {
-  const drying = run.drying.find((one) => one.taskId === step.taskId);
+  const drying = run.drying.find((known) => known.taskId === step.taskId);
   if (!step.putsBack || !drying || now >= Date.parse(drying.dryAt)) {
     return null;
   }

@@ -34,7 +34,7 @@ type Props = {
 /** Counts a time down and rings softly. It is kept on the device, so a locked phone or a reload does not lose it. */
 export function StepTimer({ id, kind, length, stage, offered }: Props) {
   const [until, setUntil] = useState<number | null>(
-    () => all().find((one) => one.id === id)?.until ?? null,
+    () => all().find((known) => known.id === id)?.until ?? null,
   );
   const [now, setNow] = useState(Date.now());
   const rang = useRef(until !== null && until <= Date.now());

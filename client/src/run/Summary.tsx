@@ -37,7 +37,7 @@ export function Summary({ run }: { run: Run }) {
   const planned = run.steps
     .filter((step) => step.outcome === "done" || step.outcome === "notClean")
     .reduce((sum, step) => sum + step.plannedSeconds, 0);
-  const next = new Map(run.next.map((one) => [one.taskId, one]));
+  const next = new Map(run.next.map((task) => [task.taskId, task]));
   const wet = run.drying.filter((drying) => Date.parse(drying.dryAt) > Date.parse(run.now));
   return (
     <main className="mx-auto flex min-h-dvh max-w-[560px] flex-col px-5 pt-5 pb-6">

@@ -12,7 +12,7 @@ export type Part = {
 /** Everything to do within a step of a run, in order. */
 export function partsOf(step: RunStep): Part[] {
   return step.methods.flatMap((method) =>
-    method.method.steps.map((one, index) => ({ step: one, method, opens: index === 0 })),
+    method.method.steps.map((step, index) => ({ step: step, method, opens: index === 0 })),
   );
 }
 

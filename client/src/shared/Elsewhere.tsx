@@ -16,8 +16,8 @@ export function Elsewhere({ differences }: { differences: Difference[] }) {
         still here; look them over and save again.
       </p>
       <ul className="mt-1 text-14">
-        {differences.map((one) => (
-          <li key={one.field}>{differenceSaid(one)}</li>
+        {differences.map((difference) => (
+          <li key={difference.field}>{differenceSaid(difference)}</li>
         ))}
       </ul>
     </div>

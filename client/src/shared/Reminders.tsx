@@ -12,14 +12,16 @@ const WHERE = ["driver's side", "passenger's side", "low down", "at the edges"];
 /** What is to be followed up after a session: a question about the night before, belts left out to dry. */
 export function Reminders({ vehicleId, now }: { vehicleId: string; now: string }) {
   const reminders = useReminders(vehicleId);
-  const shown = (reminders.data ?? []).filter((one) => one.isDue || one.kind === "dry");
+  const shown = (reminders.data ?? []).filter(
+    (reminder) => reminder.isDue || reminder.kind === "dry",
+  );
   return shown.length > 0 ? (
     <section aria-label="To follow up" className="no-print border-b-[1.5px] border-ink">
-      {shown.map((one) =>
-        one.kind === "nightCheck" ? (
-          <NightCheck key={one.entryId} vehicleId={vehicleId} reminder={one} />
+      {shown.map((reminder) =>
+        reminder.kind === "nightCheck" ? (
+          <NightCheck key={reminder.entryId} vehicleId={vehicleId} reminder={reminder} />
         ) : (
-          <Dry key={one.entryId} vehicleId={vehicleId} reminder={one} now={now} />
+          <Dry key={reminder.entryId} vehicleId={vehicleId} reminder={reminder} now={now} />
         ),
       )}
     </section>
@@ -86,15 +88,15 @@ function NightCheck({ vehicleId, reminder }: RowProps) {
         ))}
       </ToggleGroup.Root>
       <div className="flex flex-wrap gap-2">
-        {reminder.answers.map((one) => (
+        {reminder.answers.map((answer) => (
           <button
-            key={one.id}
+            key={answer.id}
             type="button"
             className="act2 bg-paper"
             disabled={look.isPending}
-            onClick={() => look.mutate(one.id)}
+            onClick={() => look.mutate(answer.id)}
           >
-            {one.words}
+            {answer.words}
           </button>
         ))}
         <button type="button" className="lnk min-h-11 px-1" onClick={() => dismiss.mutate()}>

@@ -11,16 +11,16 @@ export function VehicleCell({ vehicle }: { vehicle: Schemas["VehicleView"] }) {
   const navigate = useNavigate();
   const place = useLocation().pathname.split("/").slice(3).join("/");
   const vehicles = useVehicles();
-  const offered = vehicles.data?.filter((one) => !one.archived || one.id === vehicle.id);
+  const offered = vehicles.data?.filter((car) => !car.archived || car.id === vehicle.id);
   return (
     <Choice
       plain
       label="Vehicle"
       value={vehicle.id}
       options={[
-        ...(offered ?? [vehicle]).map((one) => ({
-          value: one.id,
-          label: one.description ? `${one.name}, ${one.description}` : one.name,
+        ...(offered ?? [vehicle]).map((car) => ({
+          value: car.id,
+          label: car.description ? `${car.name}, ${car.description}` : car.name,
         })),
         { value: ADD, label: "Add a vehicle" },
         { value: ALL, label: "All vehicles and the archive" },

@@ -10,26 +10,26 @@ type Discarded = Schemas["DiscardedView"];
 /** What was deleted lately, with its way back. Nothing where nothing was. */
 export function Wastebasket({ kind, title }: { kind: Discarded["kind"]; title: string }) {
   const basket = useWastebasket();
-  const there = basket.data?.filter((one) => one.kind === kind) ?? [];
+  const there = basket.data?.filter((discarded) => discarded.kind === kind) ?? [];
   return there.length === 0 ? null : (
     <section aria-label={title} className="mt-6 mb-8">
       <h2 className="mb-2 text-20">{title}</h2>
       <ul>
-        {there.map((one) => (
-          <Row key={one.id} one={one} />
+        {there.map((discarded) => (
+          <Row key={discarded.id} discarded={discarded} />
         ))}
       </ul>
     </section>
   );
 }
 
-function Row({ one }: { one: Discarded }) {
+function Row({ discarded }: { discarded: Discarded }) {
   const queries = useQueryClient();
   const back = useMutation({
     mutationFn: () =>
       ask(
         api.POST("/api/wastebasket/{kind}/{id}/restore", {
-          params: { path: { kind: one.kind, id: one.id } },
+          params: { path: { kind: discarded.kind, id: discarded.id } },
         }),
       ),
     onSettled: async () => {
@@ -42,8 +42,10 @@ function Row({ one }: { one: Discarded }) {
   return (
     <li className="flex items-center justify-between gap-4 border-t border-hairline py-2">
       <span className="flex-1 py-1.5 text-17">
-        {one.name}
-        <span className="block text-14 text-soft">goes for good on {shortDay(one.goesOn)}</span>
+        {discarded.name}
+        <span className="block text-14 text-soft">
+          goes for good on {shortDay(discarded.goesOn)}
+        </span>
         {back.isError && (
           <span role="alert" className="block text-14 text-coral">
             {back.error.message}
@@ -54,7 +56,7 @@ function Row({ one }: { one: Discarded }) {
         type="button"
         className="act2"
         disabled={back.isPending}
-        aria-label={`Bring back ${one.name}`}
+        aria-label={`Bring back ${discarded.name}`}
         onClick={() => back.mutate()}
       >
         Bring back

@@ -54,7 +54,7 @@ export function ShortcutProvider({ children }: { children: ReactNode }) {
         return;
       }
       for (const list of current.current.values()) {
-        const found = list.find((one) => one.keys === event.key && one.run);
+        const found = list.find((shortcut) => shortcut.keys === event.key && shortcut.run);
         if (found?.run) {
           event.preventDefault();
           found.run();
@@ -72,14 +72,14 @@ export function ShortcutProvider({ children }: { children: ReactNode }) {
       {children}
       <Sheet open={shown} onClose={() => setShown(false)} title="Keys on this page">
         <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2 text-16">
-          {[...all, { keys: "?", label: "Show these keys" }].map((one) => (
-            <div key={one.keys + one.label} className="contents">
+          {[...all, { keys: "?", label: "Show these keys" }].map((shortcut) => (
+            <div key={shortcut.keys + shortcut.label} className="contents">
               <dt>
                 <kbd className="rounded-button border border-line px-2 py-0.5 font-sans font-semibold">
-                  {one.keys}
+                  {shortcut.keys}
                 </kbd>
               </dt>
-              <dd>{one.label}</dd>
+              <dd>{shortcut.label}</dd>
             </div>
           ))}
         </dl>
@@ -93,7 +93,7 @@ export function useShortcuts(list: Shortcut[]): void {
   const registry = useContext(Shortcuts);
   const latest = useRef(list);
   latest.current = list;
-  const names = list.map((one) => `${one.keys}|${one.label}`).join("\n");
+  const names = list.map((shortcut) => `${shortcut.keys}|${shortcut.label}`).join("\n");
   useEffect(() => {
     if (!registry) {
       return;
@@ -102,8 +102,8 @@ export function useShortcuts(list: Shortcut[]): void {
     // The newest handlers are called, whatever was registered when the names last changed.
     registry.put(
       id,
-      latest.current.map((one, index) =>
-        one.run ? { ...one, run: () => latest.current[index]?.run?.() } : one,
+      latest.current.map((shortcut, index) =>
+        shortcut.run ? { ...shortcut, run: () => latest.current[index]?.run?.() } : shortcut,
       ),
     );
     return () => registry.drop(id);

@@ -16,8 +16,8 @@ export function BuyingTab(_: ShelfTabProps) {
 }
 
 function Loaded({ stock }: { stock: Stock }) {
-  const known = stock.shopping.filter((one) => one.price !== null);
-  const sum = known.reduce((total, one) => total + (one.price ?? 0), 0);
+  const known = stock.shopping.filter((known) => known.price !== null);
+  const sum = known.reduce((total, item) => total + (item.price ?? 0), 0);
   return (
     <div className="grid gap-x-12 px-4 pt-5 pb-8 desk:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] desk:px-[26px]">
       <section>

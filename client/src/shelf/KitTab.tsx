@@ -36,18 +36,19 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
     },
     onError: () => refresh(queries, keys.shelf),
   });
-  const toolOf = (tool: Schemas["Tool"]) => draft.tools.find((one) => one.tool === tool);
+  const toolOf = (tool: Schemas["Tool"]) => draft.tools.find((owned) => owned.tool === tool);
   const setTool = (tool: Schemas["Tool"], next: { count?: number; note?: string } | null) => {
-    const rest = draft.tools.filter((one) => one.tool !== tool);
+    const rest = draft.tools.filter((owned) => owned.tool !== tool);
     change({
       tools: next ? [...rest, { tool, count: 1, note: "", ...toolOf(tool), ...next }] : rest,
     });
   };
-  const towelsOf = (role: Schemas["TowelRole"]) => draft.towels.find((one) => one.role === role);
+  const towelsOf = (role: Schemas["TowelRole"]) =>
+    draft.towels.find((towel) => towel.role === role);
   const setTowels = (role: Schemas["TowelRole"], next: { count?: number; colour?: string }) =>
     change({
       towels: [
-        ...draft.towels.filter((one) => one.role !== role),
+        ...draft.towels.filter((towel) => towel.role !== role),
         { role, colour: "", count: 0, ...towelsOf(role), ...next },
       ],
     });

@@ -20,9 +20,9 @@ export function SmallestTab({ vehicleId, shelf }: ShelfTabProps) {
     return <Loading what="Looking for the smallest shelf" />;
   }
   const { products, uncovered, bestPurchase, purchaseAdds } = smallest.data;
-  const needed = products.filter((one) => one.role === "needed");
-  const redundant = products.filter((one) => one.role === "redundant");
-  const useless = products.filter((one) => one.role === "useless");
+  const needed = products.filter((known) => known.role === "needed");
+  const redundant = products.filter((known) => known.role === "redundant");
+  const useless = products.filter((known) => known.role === "useless");
   return (
     <div className="grid gap-x-12 px-4 pt-5 pb-8 desk:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] desk:px-[26px]">
       <section>

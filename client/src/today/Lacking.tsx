@@ -21,14 +21,14 @@ export function Lacking({ today }: { today: Today }) {
   }
   return (
     <ul aria-label="Not on the shelf" className="mb-2 grid gap-1">
-      {today.lacking.map((one) => (
-        <li key={one.taskName + one.surfaces.join()}>
+      {today.lacking.map((known) => (
+        <li key={known.taskName + known.surfaces.join()}>
           <Caution>
             {[
-              `${one.taskName}: nothing on the shelf is safe and enough.`,
-              one.meanwhile,
-              one.test && `A spot test may clear ${one.test}.`,
-              one.buy && `To buy: ${one.buy.toLowerCase()}.`,
+              `${known.taskName}: nothing on the shelf is safe and enough.`,
+              known.meanwhile,
+              known.test && `A spot test may clear ${known.test}.`,
+              known.buy && `To buy: ${known.buy.toLowerCase()}.`,
             ]
               .filter(Boolean)
               .join(" ")}

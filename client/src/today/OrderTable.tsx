@@ -2,7 +2,7 @@ import type { Today } from "../api/client";
 import { days, minutes } from "../shared/format";
 
 function lacks(today: Today, step: Today["steps"][number]): boolean {
-  return today.lacking.some((one) => one.taskId === step.taskId);
+  return today.lacking.some((known) => known.taskId === step.taskId);
 }
 
 /** The running order as a list. */

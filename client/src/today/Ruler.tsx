@@ -283,17 +283,17 @@ type CallOutProps = Pick<Props, "today" | "minutes"> & {
 function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
   const gainAt = (at: number) => today.curve.find((point) => point.minutes === at)?.gain ?? 0;
   const shown: (CallOut & { end: number; baseline: number; turned: boolean })[] = [];
-  for (const one of callOuts(today)) {
-    const width = one.text.length * 6.2 + 60;
-    const turned = x(one.at) + width > right;
-    const from = turned ? x(one.at) - width : x(one.at) - 4;
+  for (const callOut of callOuts(today)) {
+    const width = callOut.text.length * 6.2 + 60;
+    const turned = x(callOut.at) + width > right;
+    const from = turned ? x(callOut.at) - width : x(callOut.at) - 4;
     const before = shown.at(-1);
     const close = before !== undefined && x(before.at) + before.text.length * 6.2 + 60 > from;
-    const end = y(gainAt(one.at));
+    const end = y(gainAt(callOut.at));
     // Where the curve leaves no room above it, the words hang below; two that would meet stand on two lines.
     const alone = end > TOP + 40 ? 14 : end + 32;
     const baseline = close ? Math.max(alone, before.baseline + LINE) : alone;
-    shown.push({ ...one, end, baseline, turned });
+    shown.push({ ...callOut, end, baseline, turned });
   }
 
   const hung: { at: number; name: string; from: number; to: number }[] = [];
@@ -312,41 +312,41 @@ function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
 
   return (
     <g>
-      {shown.map((one) => (
-        <g key={one.text}>
+      {shown.map((callOut) => (
+        <g key={callOut.text}>
           <path
             className="leader"
-            d={`M${x(one.at)} ${one.end}V${one.baseline + (one.baseline < one.end ? 4 : -12)}`}
+            d={`M${x(callOut.at)} ${callOut.end}V${callOut.baseline + (callOut.baseline < callOut.end ? 4 : -12)}`}
           />
           <circle
-            cx={x(one.at)}
-            cy={one.end}
+            cx={x(callOut.at)}
+            cy={callOut.end}
             r="3"
             fill="var(--paper)"
             stroke="var(--ink)"
             strokeWidth="1.6"
           />
           <text
-            x={x(one.at) + (one.turned ? 4 : -4)}
-            y={one.baseline}
-            textAnchor={one.turned ? "end" : "start"}
+            x={x(callOut.at) + (callOut.turned ? 4 : -4)}
+            y={callOut.baseline}
+            textAnchor={callOut.turned ? "end" : "start"}
             style={{ fontSize: 13 }}
           >
-            <tspan fontWeight="650">{one.at} min</tspan>
+            <tspan fontWeight="650">{callOut.at} min</tspan>
             <tspan className="note" dx="6">
-              {one.text}
+              {callOut.text}
             </tspan>
           </text>
         </g>
       ))}
-      {hung.map((one) => (
-        <g key={one.name}>
-          <path className="leader" d={`M${one.from} ${BASE - 40}V${BASE}`} />
-          <text x={one.from + 6} y={BASE - 29} style={{ fontSize: 13, fontWeight: 650 }}>
-            +{one.at - minutes} min
+      {hung.map((callOut) => (
+        <g key={callOut.name}>
+          <path className="leader" d={`M${callOut.from} ${BASE - 40}V${BASE}`} />
+          <text x={callOut.from + 6} y={BASE - 29} style={{ fontSize: 13, fontWeight: 650 }}>
+            +{callOut.at - minutes} min
           </text>
-          <text x={one.from + 6} y={BASE - 13} style={{ fontSize: 13 }}>
-            {one.name}
+          <text x={callOut.from + 6} y={BASE - 13} style={{ fontSize: 13 }}>
+            {callOut.name}
           </text>
         </g>
       ))}
@@ -366,6 +366,6 @@ function callOuts(today: Today): CallOut[] {
     { at: due, text: "all that comes due this week" },
     { at: flat, text: "flattens: detail from here" },
   ]
-    .filter((one): one is CallOut => one.at !== null)
+    .filter((callOut): callOut is CallOut => callOut.at !== null)
     .sort((a, b) => a.at - b.at);
 }

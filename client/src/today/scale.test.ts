@@ -4,9 +4,11 @@ import { LONGEST, NUMBERED, SHORTEST, TICKS, toMinutes, toPlace } from "./scale"
 test("every minute has a place of its own, in order, from one end to the other", () => {
   const all = Array.from({ length: LONGEST - SHORTEST + 1 }, (_, index) => SHORTEST + index);
 
-  expect(all.map((one) => toMinutes(toPlace(one)))).toEqual(all);
+  expect(all.map((place) => toMinutes(toPlace(place)))).toEqual(all);
   expect([toPlace(SHORTEST), toPlace(LONGEST)]).toEqual([0, 1]);
-  expect(all.every((one, index) => index === 0 || toPlace(one) > toPlace(one - 1))).toBe(true);
+  expect(all.every((place, index) => index === 0 || toPlace(place) > toPlace(place - 1))).toBe(
+    true,
+  );
 });
 
 test("short times have more room than long ones", () => {
@@ -18,5 +20,5 @@ test("a place beyond the ruler is its end", () => {
 });
 
 test("every numbered mark is a tick", () => {
-  expect(NUMBERED.every((one) => TICKS.includes(one))).toBe(true);
+  expect(NUMBERED.every((place) => TICKS.includes(place))).toBe(true);
 });

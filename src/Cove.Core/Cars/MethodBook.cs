@@ -47,13 +47,15 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
     {
         CareItem item = status.Item;
         var uses = status
-            .Surfaces.Select(one => (one.Surface, Soil: SoilOf(one.Due.Soil)))
-            .Select(one => (one.Surface, one.Soil, Method: MethodFor(item.Task, one.Surface, one.Soil)))
-            .GroupBy(one => (one.Method, one.Soil))
+            .Surfaces.Select(surface => (surface.Surface, Soil: SoilOf(surface.Due.Soil)))
+            .Select(soiled =>
+                (soiled.Surface, soiled.Soil, Method: MethodFor(item.Task, soiled.Surface, soiled.Soil))
+            )
+            .GroupBy(soiled => (soiled.Method, soiled.Soil))
             .Select(group =>
                 (
                     group.Key.Soil,
-                    Use: new MethodUse(group.Key.Method, 1, [.. group.Select(one => one.Surface)])
+                    Use: new MethodUse(group.Key.Method, 1, [.. group.Select(soiled => soiled.Surface)])
                 )
             )
             .ToArray();
@@ -115,7 +117,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
 
     private TaskWork OfGlass(CareStatus status)
     {
-        Surface[] panes = [.. status.Surfaces.Select(one => one.Surface)];
+        Surface[] panes = [.. status.Surfaces.Select(surface => surface.Surface)];
         PlannedPane[] planned = [.. PlanOfGlass().Panes.Where(pane => panes.Contains(pane.Pane.Surface))];
         // The first kit is fetched with the glass kit.
         int changes = planned.Select(pane => pane.Option.Glass).Distinct().Count() - 1;
@@ -155,7 +157,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                     [.. group.Select(pane => pane.Pane.Surface)]
                 )
                 {
-                    Wishes = WishesFor(group.Key.Glass, group.First().Option),
+                    Requests = RequestsFor(group.Key.Glass, group.First().Option),
                 }),
             .. lacking.Length > 0
                 ? [new MethodUse(GlassMethods.TwoTowels.Method, 1, lacking)]
@@ -190,12 +192,12 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                 };
 
     /// <summary>The products the advisor found, and no others.</summary>
-    private static IReadOnlyList<ProductWish> WishesFor(GlassMethod glass, GlassOption option) =>
+    private static IReadOnlyList<ProductRequest> RequestsFor(GlassMethod glass, GlassOption option) =>
         [
             .. glass
                 .Wet.Zip(option.Picks)
                 .DistinctBy(pair => pair.Second.Product.Id)
-                .Select(pair => new ProductWish(
+                .Select(pair => new ProductRequest(
                     [pair.Second.Product.Make.Class],
                     pair.Second.Way,
                     ProductId: pair.Second.Product.Id

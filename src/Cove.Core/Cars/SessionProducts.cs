@@ -27,14 +27,14 @@ public static class SessionProducts
             TaskChoices choices = Of(
                 task,
                 work.Uses.SelectMany(use =>
-                    use.Wishes.SelectMany(wish =>
-                        use.Surfaces.Select(surface => chooser.Choose(task, surface, soil, used, wish))
+                    use.Requests.SelectMany(request =>
+                        use.Surfaces.Select(surface => chooser.Choose(task, surface, soil, used, request))
                     )
                 )
             );
             used.AddRange(
                 choices
-                    .Choices.Select(one => one.Choice.Best?.Product.Make)
+                    .Choices.Select(choice => choice.Choice.Best?.Product.Make)
                     .OfType<ProductMake>()
                     .Except(used)
             );
@@ -61,9 +61,9 @@ public static class SessionProducts
                 ? item.Surfaces.Select(surface => chooser.Choose(item.Task, surface, mark))
                 : book.UsesAtMark(item)
                     .SelectMany(use =>
-                        use.Wishes.SelectMany(wish =>
+                        use.Requests.SelectMany(request =>
                             use.Surfaces.Select(surface =>
-                                chooser.Choose(item.Task, surface, mark, null, wish)
+                                chooser.Choose(item.Task, surface, mark, null, request)
                             )
                         )
                     )

@@ -10,7 +10,7 @@ namespace Cove.Core.Choice;
 /// <summary>Chooses what to do a care task with, from what is at hand.</summary>
 /// <remarks>First nothing that harms, then the gentlest that suffices for the level. An owner who likes few products gets those of the smallest safe shelf where they are safe and suffice.</remarks>
 /// <param name="ways">How the products at hand may be used.</param>
-/// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
+/// <param name="preferred">The products of the smallest safe shelf; empty when the owner has not chosen it.</param>
 public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> preferred)
 {
     private readonly Shelf shelf = ways.Shelf;
@@ -18,7 +18,7 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
     /// <summary>Makes a chooser for which nothing has been worked out yet.</summary>
     /// <param name="shelf">What is at hand.</param>
     /// <param name="records">What is on record for this car.</param>
-    /// <param name="preferred">The products of the smallest safe shelf; empty when the owner has no such wish.</param>
+    /// <param name="preferred">The products of the smallest safe shelf; empty when the owner has not chosen it.</param>
     public ProductChooser(Shelf shelf, ShelfRecords records, IReadOnlySet<ProductId> preferred)
         : this(new SafestWays(shelf, records), preferred) { }
 
@@ -31,23 +31,23 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
     /// <param name="surface">A surface that it tends.</param>
     /// <param name="soil">The soil that is to come off.</param>
     /// <param name="session">Products that the same session uses already.</param>
-    /// <param name="wish">What the method asks for; null for whatever does the task.</param>
+    /// <param name="request">What the method asks for; null for whatever does the task.</param>
     /// <returns>The choice; null for a task that is done dry.</returns>
     public ProductChoice? Choose(
         CareTask task,
         Surface surface,
         Level soil,
         IReadOnlyList<ProductMake>? session = null,
-        ProductWish? wish = null
+        ProductRequest? request = null
     )
     {
-        IReadOnlyList<TaskOption> options = OptionsFor(task, wish);
+        IReadOnlyList<TaskOption> options = OptionsFor(task, request);
         if (options.Count == 0)
         {
             return null;
         }
 
-        Surface touched = wish?.Part is { } part ? surface with { Material = part } : surface;
+        Surface touched = request?.Part is { } part ? surface with { Material = part } : surface;
         var context = UseContext.Usual with
         {
             CoatWorn = surface.Wear is not null && touched.Material == Material.CoatedLeather,
@@ -62,13 +62,13 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
                         shelf
                             .AtHand.Where(product =>
                                 product.Make.Class == option.Class
-                                && product.Id == (wish?.ProductId ?? product.Id)
+                                && product.Id == (request?.ProductId ?? product.Id)
                             )
                             .Select(product => (Product: product, Option: option, Rank: rank))
                 )
                 .Where(candidate => candidate.Option.UpTo >= soil)
                 .Select(candidate =>
-                    (Pick: ways.Of(candidate.Product, touched, context, wish?.Way), candidate.Rank)
+                    (Pick: ways.Of(candidate.Product, touched, context, request?.Way), candidate.Rank)
                 )
                 .Where(candidate => candidate.Pick.Judgement.MayBeDone)
                 .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
@@ -93,12 +93,12 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
     }
 
     /// <summary>The classes a method asks for; otherwise those that do the task. None for a task that is done dry.</summary>
-    private IReadOnlyList<TaskOption> OptionsFor(CareTask task, ProductWish? wish)
+    private IReadOnlyList<TaskOption> OptionsFor(CareTask task, ProductRequest? request)
     {
         IReadOnlyList<TaskOption> options = TaskProducts.Of(task, shelf.Ways);
-        return options.Count == 0 || wish is not { Classes.Count: > 0 }
+        return options.Count == 0 || request is not { Classes.Count: > 0 }
             ? options
-            : [.. wish.Classes.Select(one => new TaskOption(one, TaskOption.Always))];
+            : [.. request.Classes.Select(known => new TaskOption(known, TaskOption.Always))];
     }
 
     private bool IsPreferred(Pick pick) =>
@@ -128,9 +128,9 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
         ];
         ProductClass? buy = enough
             .Select(option => (ProductClass?)option.Class)
-            .FirstOrDefault(one =>
+            .FirstOrDefault(wanted =>
                 ways.Of(
-                    Product.OfClass(default, string.Empty, one!.Value),
+                    Product.OfClass(default, string.Empty, wanted!.Value),
                     surface,
                     context
                 ).Judgement.MayBeDone

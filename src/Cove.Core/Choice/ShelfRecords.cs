@@ -17,8 +17,9 @@ public sealed record ShelfRecords(IReadOnlyList<SpotTest> Tests, IReadOnlyList<M
     /// <summary>Whether anything is on record of a product on a surface.</summary>
     public bool Mention(SurfaceId surfaceId, ProductId productId) =>
         Tests.Any(test => test.ProductId == productId && test.SurfaceIds.Contains(surfaceId))
-        || Instructions.Any(one =>
-            (one.SurfaceId ?? surfaceId) == surfaceId && (one.ProductId ?? productId) == productId
+        || Instructions.Any(instruction =>
+            (instruction.SurfaceId ?? surfaceId) == surfaceId
+            && (instruction.ProductId ?? productId) == productId
         );
 
     /// <summary>The circumstances with what is on record for a surface, a product and a strength filled in.</summary>
@@ -36,12 +37,13 @@ public sealed record ShelfRecords(IReadOnlyList<SpotTest> Tests, IReadOnlyList<M
             : tests.Any(test => test.Passed && test.Strength >= strength) ? SpotResult.Passed
             : tests.Any(test => !test.Passed) ? SpotResult.Failed
             : context.SpotTest;
-        var said = Instructions.Where(one =>
-            (one.SurfaceId ?? surfaceId) == surfaceId && (one.ProductId ?? productId) == productId
+        var applying = Instructions.Where(instruction =>
+            (instruction.SurfaceId ?? surfaceId) == surfaceId
+            && (instruction.ProductId ?? productId) == productId
         );
         MakerSays maker =
-            said.Any(one => !one.Allows) ? MakerSays.Forbids
-            : said.Any() ? MakerSays.Allows
+            applying.Any(instruction => !instruction.Allows) ? MakerSays.Forbids
+            : applying.Any() ? MakerSays.Allows
             : context.Maker;
         return context with { SpotTest = spot, Maker = maker };
     }

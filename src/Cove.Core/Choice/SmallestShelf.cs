@@ -126,7 +126,7 @@ public sealed class SmallestShelf
         Uncovered.Count == 0
             ? null
             : Enum.GetValues<ProductClass>()
-                .Select(one => Product.OfClass(default, string.Empty, one))
+                .Select(productClass => Product.OfClass(default, string.Empty, productClass))
                 .Select(product => new PurchaseAdvice(
                     product.Make.Class,
                     [.. Uncovered.Where(job => Does(product, job, ways, context))]

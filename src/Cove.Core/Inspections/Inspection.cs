@@ -10,14 +10,14 @@ namespace Cove.Core.Inspections;
 /// <param name="Name">The test in two or three words.</param>
 /// <param name="How">What to do and what to look for, as one or two sentences.</param>
 /// <param name="Results">The results, from clean to far gone.</param>
-/// <param name="Spread">How far results scatter: the standard deviation of the logarithm of the level. Cove's own choice.</param>
+/// <param name="LogStdDev">How far results scatter: the standard deviation of the logarithm of the level. Cove's own choice.</param>
 /// <param name="Takes">How long one look takes.</param>
 public sealed record Inspection(
     InspectionId Id,
     string Name,
     string How,
     IReadOnlyList<InspectionResult> Results,
-    double Spread,
+    double LogStdDev,
     TimeSpan Takes
 )
 {

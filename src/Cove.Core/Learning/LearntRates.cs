@@ -30,9 +30,9 @@ public sealed class LearntRates
 
 /// <summary>What is believed of a multiplier: a log-normal distribution.</summary>
 /// <param name="LogMean">Mean of its natural logarithm; 0 for the rate of the table.</param>
-/// <param name="Spread">Standard deviation of its logarithm; 0 or more.</param>
+/// <param name="LogStdDev">Standard deviation of its logarithm; 0 or more.</param>
 /// <param name="Looks">From how many looks at the thing itself.</param>
-public sealed record RateBelief(double LogMean, double Spread, int Looks)
+public sealed record RateBelief(double LogMean, double LogStdDev, int Looks)
 {
     /// <summary>Standard normal quantile that leaves 5 % on either side.</summary>
     private const double BandWidth = 1.6449;
@@ -41,8 +41,8 @@ public sealed record RateBelief(double LogMean, double Spread, int Looks)
     public double Median => Math.Exp(LogMean);
 
     /// <summary>The lower end of the band that holds nine cases of ten.</summary>
-    public double Low => Math.Exp(LogMean - (BandWidth * Spread));
+    public double Low => Math.Exp(LogMean - (BandWidth * LogStdDev));
 
     /// <summary>The upper end of that band.</summary>
-    public double High => Math.Exp(LogMean + (BandWidth * Spread));
+    public double High => Math.Exp(LogMean + (BandWidth * LogStdDev));
 }

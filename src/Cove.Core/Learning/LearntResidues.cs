@@ -7,9 +7,9 @@ namespace Cove.Core.Learning;
 public sealed class LearntResidues
 {
     /// <summary>How far cars and hands differ: standard deviation of the logarithm.</summary>
-    public const double PriorSpread = 0.5;
+    public const double PriorStdDev = 0.5;
 
-    private static readonly RateBelief Prior = new(0, PriorSpread, 0);
+    private static readonly RateBelief Prior = new(0, PriorStdDev, 0);
 
     private readonly IReadOnlyDictionary<MethodId, RateBelief> methods;
 
@@ -28,15 +28,15 @@ public sealed class LearntResidues
 
     /// <summary>Learns from all looks the evening after; their order does not matter.</summary>
     public static LearntResidues Learn(IEnumerable<ResidueEvidence> evidence) =>
-        new(evidence.GroupBy(one => one.MethodId).ToDictionary(method => method.Key, Belief));
+        new(evidence.GroupBy(look => look.MethodId).ToDictionary(method => method.Key, Belief));
 
     private static RateBelief Belief(IEnumerable<ResidueEvidence> looks)
     {
-        ResidueEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.Spread)];
-        double precision = (1 / (PriorSpread * PriorSpread)) + sorted.Sum(WeightOf);
+        ResidueEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.LogStdDev)];
+        double precision = (1 / (PriorStdDev * PriorStdDev)) + sorted.Sum(WeightOf);
         double mean = sorted.Sum(look => look.LogRatio * WeightOf(look)) / precision;
         return new RateBelief(mean, Math.Sqrt(1 / precision), sorted.Length);
     }
 
-    private static double WeightOf(ResidueEvidence look) => 1 / (look.Spread * look.Spread);
+    private static double WeightOf(ResidueEvidence look) => 1 / (look.LogStdDev * look.LogStdDev);
 }

@@ -11,13 +11,13 @@ namespace Cove.Core.Learning;
 public static class RateLearning
 {
     /// <summary>How far cars differ: standard deviation of the car effect. Cove's own choice.</summary>
-    public const double CarSpread = 0.4;
+    public const double CarStdDev = 0.4;
 
     /// <summary>How far tasks of one car differ beside it: standard deviation of a task effect. Cove's own choice.</summary>
-    public const double TaskSpread = 0.3;
+    public const double TaskStdDev = 0.3;
 
-    private const double CarVariance = CarSpread * CarSpread;
-    private const double TaskVariance = TaskSpread * TaskSpread;
+    private const double CarVariance = CarStdDev * CarStdDev;
+    private const double TaskVariance = TaskStdDev * TaskStdDev;
 
     /// <summary>Learns from all evidence on one car.</summary>
     /// <param name="evidence">What each look says, with the task it is about; in any order.</param>
@@ -26,7 +26,7 @@ public static class RateLearning
         Seen[] tasks =
         [
             .. evidence
-                .GroupBy(one => one.TaskId, one => one.Evidence)
+                .GroupBy(look => look.TaskId, look => look.Evidence)
                 .OrderBy(task => task.Key)
                 .Select(task => Sum(task.Key, task)),
         ];
@@ -56,9 +56,9 @@ public static class RateLearning
     /// <summary>All looks at a task as one: the mean weighed by precision.</summary>
     private static Seen Sum(TaskId taskId, IEnumerable<RateEvidence> looks)
     {
-        RateEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.Spread)];
-        double precision = sorted.Sum(look => 1 / (look.Spread * look.Spread));
-        double mean = sorted.Sum(look => look.LogRatio / (look.Spread * look.Spread)) / precision;
+        RateEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.LogStdDev)];
+        double precision = sorted.Sum(look => 1 / (look.LogStdDev * look.LogStdDev));
+        double mean = sorted.Sum(look => look.LogRatio / (look.LogStdDev * look.LogStdDev)) / precision;
         return new Seen(taskId, mean, 1 / precision, sorted.Sum(look => look.Looks));
     }
 

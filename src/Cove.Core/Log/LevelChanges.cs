@@ -44,7 +44,7 @@ internal static class LevelChanges
         && inspection.Result(entry.ResultId) is { } result
             ?
             [
-                new Observed(entry.At, result.Level, inspection.Spread)
+                new Observed(entry.At, result.Level, inspection.LogStdDev)
                 {
                     JudgesCleaning = inspection.JudgesCleaning,
                 },

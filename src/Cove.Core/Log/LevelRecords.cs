@@ -82,7 +82,7 @@ internal sealed class LevelRecords
             },
             usage,
             Merged(CleaningsOf(level, residues), [.. OthersOf(level.Key)]),
-            rate.Spread
+            rate.LogStdDev
         );
     }
 

@@ -6,7 +6,7 @@ namespace Cove.Core.Methods;
 /// <remarks>Normal prior and evidence on the logarithm of minutes taken over minutes of the table; the textbook update. Prior and scatter are Cove's own choice.</remarks>
 public sealed class ChorePaces
 {
-    private const double PriorSpread = 0.5;
+    private const double PriorStdDev = 0.5;
     private const double Scatter = 0.4;
 
     private readonly IReadOnlyDictionary<TaskId, RateBelief> chores;
@@ -18,7 +18,7 @@ public sealed class ChorePaces
 
     /// <summary>What is believed of a chore: 1 for as the table says, 2 for twice as long.</summary>
     public RateBelief Of(TaskId choreId) =>
-        chores.GetValueOrDefault(choreId, new RateBelief(0, PriorSpread, 0));
+        chores.GetValueOrDefault(choreId, new RateBelief(0, PriorStdDev, 0));
 
     /// <summary>What a chore will take, in whole half minutes.</summary>
     public TimeSpan WorkOf(SessionChore chore) =>
@@ -28,8 +28,8 @@ public sealed class ChorePaces
     /// <param name="done">Chores done, with the minutes each took. Those of nothing are left out.</param>
     public static ChorePaces Learn(IEnumerable<(TaskId ChoreId, TimeSpan Taken)> done) =>
         new(
-            done.Where(one => one.Taken > TimeSpan.Zero && SessionChores.Find(one.ChoreId) is not null)
-                .GroupBy(one => one.ChoreId, one => one.Taken)
+            done.Where(chore => chore.Taken > TimeSpan.Zero && SessionChores.Find(chore.ChoreId) is not null)
+                .GroupBy(chore => chore.ChoreId, chore => chore.Taken)
                 .ToDictionary(chore => chore.Key, chore => Belief(chore.Key, [.. chore]))
         );
 
@@ -37,8 +37,8 @@ public sealed class ChorePaces
     {
         double table = SessionChores.Find(choreId)!.Work.TotalSeconds;
         double weight = 1 / (Scatter * Scatter);
-        double precision = (1 / (PriorSpread * PriorSpread)) + (taken.Length * weight);
-        double mean = taken.Order().Sum(one => Math.Log(one.TotalSeconds / table) * weight) / precision;
+        double precision = (1 / (PriorStdDev * PriorStdDev)) + (taken.Length * weight);
+        double mean = taken.Order().Sum(span => Math.Log(span.TotalSeconds / table) * weight) / precision;
         return new RateBelief(mean, Math.Sqrt(1 / precision), taken.Length);
     }
 }

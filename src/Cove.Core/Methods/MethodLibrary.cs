@@ -19,7 +19,7 @@ public static class MethodLibrary
         .. ProtectMethods.All,
     ];
 
-    private static readonly Dictionary<MethodId, Method> ById = All.Select(one => one.Method)
+    private static readonly Dictionary<MethodId, Method> ById = All.Select(known => known.Method)
         .Concat(GlassMethods.All.Select(glass => glass.Method))
         .Append(PuttingBack.Mats)
         .Concat(SessionChores.All.Select(chore => chore.Method))
@@ -34,7 +34,7 @@ public static class MethodLibrary
     public static IReadOnlyList<Method> For(CareTask task, SurfaceMake surface) =>
         task.Stage == Stage.Glass
             ? [.. GlassMethods.All.Select(glass => glass.Method)]
-            : [.. All.Where(one => one.IsFor(task, surface)).Select(one => one.Method)];
+            : [.. All.Where(known => known.IsFor(task, surface)).Select(known => known.Method)];
 
     /// <summary>Chooses a method for a surface that is not glass.</summary>
     /// <param name="task">The task.</param>
@@ -43,10 +43,10 @@ public static class MethodLibrary
     /// <exception cref="ArgumentException">The library has no method for it.</exception>
     public static Method Choose(CareTask task, SurfaceMake surface, MethodAsk ask)
     {
-        TaskMethod[] able = [.. All.Where(one => one.IsFor(task, surface))];
+        TaskMethod[] able = [.. All.Where(known => known.IsFor(task, surface))];
         return (
-                able.FirstOrDefault(one => one.When(ask) && (one.Soil ?? ask.Soil) == ask.Soil)
-                ?? able.FirstOrDefault(one => one.When(ask))
+                able.FirstOrDefault(known => known.When(ask) && (known.Soil ?? ask.Soil) == ask.Soil)
+                ?? able.FirstOrDefault(known => known.When(ask))
                 ?? able.FirstOrDefault()
             )?.Method
             ?? throw new ArgumentException($"There is no method for {task.Id} on {surface}.", nameof(task));

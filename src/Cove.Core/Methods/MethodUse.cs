@@ -16,7 +16,7 @@ namespace Cove.Core.Methods;
 public sealed record MethodUse(Method Method, int Rounds, IReadOnlyList<Surface> Surfaces)
 {
     /// <summary>What it asks of products.</summary>
-    public IReadOnlyList<ProductWish> Wishes { get; init; } = MethodWishes.Of(Method);
+    public IReadOnlyList<ProductRequest> Requests { get; init; } = MethodRequests.Of(Method);
 }
 
 /// <summary>A care task as it will be done.</summary>

@@ -93,7 +93,7 @@ public sealed class SafetyCase
     internal bool With(params ReadOnlySpan<Tool> tools) => tools.Contains(Tool);
 
     /// <summary>Whether the mixture carries one of these statements.</summary>
-    internal bool Says(params ReadOnlySpan<string> codes)
+    internal bool HasHazard(params ReadOnlySpan<string> codes)
     {
         foreach (string code in codes)
         {
@@ -147,11 +147,12 @@ public sealed class SafetyCase
     internal bool BurnsWhenHot => InUse.AlcoholPercent >= 10 || BurnsEasily;
 
     /// <summary>Whether the mixture burns easily even in a cool car.</summary>
-    internal bool BurnsEasily => InUse.AlcoholPercent >= 20 || InUse.Solvent || Says("H222", "H225", "H226");
+    internal bool BurnsEasily =>
+        InUse.AlcoholPercent >= 20 || InUse.Solvent || HasHazard("H222", "H225", "H226");
 
     /// <summary>Whether the mixture gives off vapour that should not be breathed for long.</summary>
     internal bool GivesVapour =>
-        BurnsEasily || InUse.Ammonia || InUse.Chlorine || InUse.Solvent || Says("H335", "H336", "P271");
+        BurnsEasily || InUse.Ammonia || InUse.Chlorine || InUse.Solvent || HasHazard("H335", "H336", "P271");
 
     /// <summary>Whether the product is shiny.</summary>
     internal bool Shines => Product is { Sheen: not Sheen.None };

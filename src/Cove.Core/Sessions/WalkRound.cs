@@ -55,8 +55,8 @@ public static class WalkRound
         var chosen = new List<Candidate>();
         foreach (Candidate candidate in candidates)
         {
-            bool isNew = !chosen.Exists(one =>
-                one.Decides == candidate.Decides || one.Surface == candidate.Surface
+            bool isNew = !chosen.Exists(taken =>
+                taken.Decides == candidate.Decides || taken.Surface == candidate.Surface
             );
             if (chosen.Count < Most && isNew && Duration([.. chosen, candidate]) <= Longest)
             {
@@ -67,11 +67,11 @@ public static class WalkRound
         Candidate[] order = InOrder(chosen);
         return new WalkRoundPlan(
             [
-                .. order.Select(one => new WalkRoundLook(
-                    one.Inspection,
-                    one.Surface,
-                    zones[one.Surface.ZoneId],
-                    one.Decides
+                .. order.Select(look => new WalkRoundLook(
+                    look.Inspection,
+                    look.Surface,
+                    zones[look.Surface.ZoneId],
+                    look.Decides
                 )),
             ],
             Duration(order)
@@ -94,22 +94,22 @@ public static class WalkRound
         }
 
         Candidate[] InOrder(IEnumerable<Candidate> picked) =>
-            [.. picked.OrderBy(one => walk[one.Surface.ZoneId]).ThenBy(one => place[one.Surface.Id])];
+            [.. picked.OrderBy(look => walk[look.Surface.ZoneId]).ThenBy(look => place[look.Surface.Id])];
 
         TimeSpan Duration(IEnumerable<Candidate> picked)
         {
             Candidate[] ordered = InOrder(picked);
             double walking = 0;
             double at = places.Start;
-            foreach (Candidate one in ordered)
+            foreach (Candidate look in ordered)
             {
-                double next = places.PositionOf(zones[one.Surface.ZoneId]);
+                double next = places.PositionOf(zones[look.Surface.ZoneId]);
                 walking += places.Between(at, next);
                 at = next;
             }
 
             return TimeSpan.FromSeconds(walking)
-                + ordered.Aggregate(TimeSpan.Zero, (sum, one) => sum + one.Inspection.Takes);
+                + ordered.Aggregate(TimeSpan.Zero, (sum, look) => sum + look.Inspection.Takes);
         }
     }
 
@@ -118,8 +118,8 @@ public static class WalkRound
     {
         // At the next session: how many standard deviations of its logarithm the level stands off the mark.
         double expected = Math.Max(level.Level.Value, 0.01);
-        double off = Math.Log(expected / level.Mark.Value) / Math.Max(level.Spread, 0.05);
-        return (int)task.Stakes * task.Visible * level.Spread * Math.Exp(-off * off / 2);
+        double off = Math.Log(expected / level.Mark.Value) / Math.Max(level.LogStdDev, 0.05);
+        return (int)task.Stakes * task.Visible * level.LogStdDev * Math.Exp(-off * off / 2);
     }
 
     private sealed record Candidate(Inspection Inspection, Surface Surface, TaskId Decides, double Worth);
@@ -128,9 +128,9 @@ public static class WalkRound
 /// <summary>A level of which one is not certain.</summary>
 /// <param name="Key">The task and the surface.</param>
 /// <param name="Level">The level of soil at the next session.</param>
-/// <param name="Spread">Standard deviation of its logarithm.</param>
+/// <param name="LogStdDev">Standard deviation of its logarithm.</param>
 /// <param name="Mark">The level at which the task counts as due.</param>
-public sealed record UncertainLevel(CareKey Key, Level Level, double Spread, Level Mark);
+public sealed record UncertainLevel(CareKey Key, Level Level, double LogStdDev, Level Mark);
 
 /// <summary>A walk round the car.</summary>
 /// <param name="Looks">The looks in walking order.</param>

@@ -38,21 +38,21 @@ public sealed record RoutineDemand(
             }
 
             foreach (
-                ChoiceForSurfaces one in SessionProducts
+                ChoiceForSurfaces chosen in SessionProducts
                     .AtMark(item, ledger.MarkOf(item.Task, now), chooser, book)
                     .Choices
             )
             {
-                if (one.Choice.Best is { } pick)
+                if (chosen.Choice.Best is { } pick)
                 {
                     perDay[pick.Product.Id] =
                         perDay.GetValueOrDefault(pick.Product.Id)
                         + (
-                            Consumption.Of(item.Task, one.Surfaces, pick)
+                            Consumption.Of(item.Task, chosen.Surfaces, pick)
                             * (1 / Math.Max(1, interval.TotalDays))
                         );
                 }
-                else if (one.Choice.Buy is { } buy)
+                else if (chosen.Choice.Buy is { } buy)
                 {
                     missing.Add(new MissingProduct(item.Task, buy));
                 }

@@ -20,7 +20,7 @@ public static class ShoppingList
     ) =>
         [
             .. missing
-                .GroupBy(one => one.Buy)
+                .GroupBy(missing => missing.Buy)
                 .Select(group => new ShoppingItem(
                     ClassPresets.Of(group.Key).Name,
                     null,

@@ -73,7 +73,7 @@ public sealed class DemoData
             cancel
         );
         await Try(estate.Id, now, zone, cancel);
-        await Live(
+        await Simulate(
             estate.Id,
             [.. slots.Where((_, week) => week % 9 != 8 || week == slots.Count - 1)],
             DemoEvents.OfTheEstate(now, zone),
@@ -93,7 +93,7 @@ public sealed class DemoData
             slots[0] - TimeSpan.FromDays(2),
             cancel
         );
-        await Live(runabout.Id, [.. slots.Where((_, week) => week % 3 == 1)], [], cancel);
+        await Simulate(runabout.Id, [.. slots.Where((_, week) => week % 3 == 1)], [], cancel);
         await scope.CommitAsync(cancel);
     }
 
@@ -171,7 +171,7 @@ public sealed class DemoData
         await context.SaveChangesAsync(cancel);
     }
 
-    private async Task Live(
+    private async Task Simulate(
         VehicleId vehicleId,
         IReadOnlyList<DateTimeOffset> slots,
         IReadOnlyList<LogEntry> happenings,
@@ -185,7 +185,7 @@ public sealed class DemoData
             .ToListAsync(cancel);
         CarShelf car = await shelves.For(ledger, cancel);
         var life = new DemoLife(car, [.. states.Select(state => state.Beginning)]);
-        context.Log.AddRange(life.Live(slots, happenings).Select(entry => LogRows.Of(entry, vehicleId)));
+        context.Log.AddRange(life.Simulate(slots, happenings).Select(entry => LogRows.Of(entry, vehicleId)));
         await context.SaveChangesAsync(cancel);
         await levels.Refresh(ledger, cancel);
     }

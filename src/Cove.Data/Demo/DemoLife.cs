@@ -20,7 +20,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
 
     /// <summary>Lives through all slots, with what happened in between.</summary>
     /// <returns>The log of it.</returns>
-    public IReadOnlyList<LogEntry> Live(
+    public IReadOnlyList<LogEntry> Simulate(
         IReadOnlyList<DateTimeOffset> slots,
         IReadOnlyList<LogEntry> happenings
     )
@@ -119,6 +119,6 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
     private IEnumerable<ProductUsed> ProductsFor(CareItem item, MethodBook book, DateTimeOffset at) =>
         SessionProducts
             .AtMark(item, car.Ledger.MarkOf(item.Task, at), car.Chooser, book)
-            .Choices.SelectMany(one => StepProduct.Of(item.Task, one))
+            .Choices.SelectMany(choice => StepProduct.Of(item.Task, choice))
             .Select(product => product.Used);
 }

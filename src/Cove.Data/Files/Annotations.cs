@@ -10,9 +10,9 @@ public static class Annotations
 {
     /// <summary>What is wrong, with paths such as <c>surfaces[3].name</c>.</summary>
     /// <param name="document">The document.</param>
-    public static IEnumerable<Flaw> Check(object document) => Check(document, string.Empty);
+    public static IEnumerable<ValidationError> Check(object document) => Check(document, string.Empty);
 
-    private static IEnumerable<Flaw> Check(object document, string path)
+    private static IEnumerable<ValidationError> Check(object document, string path)
     {
         foreach (
             PropertyInfo property in document
@@ -31,18 +31,18 @@ public static class Annotations
                 .FirstOrDefault(limit => !limit.IsValid(value));
             if (broken is not null)
             {
-                yield return new Flaw(at, broken.ErrorMessage ?? "This value is out of range.");
+                yield return new ValidationError(at, broken.ErrorMessage ?? "This value is out of range.");
                 continue;
             }
 
-            foreach (Flaw flaw in Within(value, at))
+            foreach (ValidationError error in Within(value, at))
             {
-                yield return flaw;
+                yield return error;
             }
         }
     }
 
-    private static IEnumerable<Flaw> Within(object value, string path)
+    private static IEnumerable<ValidationError> Within(object value, string path)
     {
         if (IsDocument(value))
         {
@@ -54,9 +54,9 @@ public static class Annotations
             : ((IList)value)
                 .Cast<object?>()
                 .SelectMany(
-                    (one, index) =>
-                        one is null ? [new Flaw($"{path}[{index}]", "This has to be given.")]
-                        : IsDocument(one) ? Check(one, $"{path}[{index}]")
+                    (element, index) =>
+                        element is null ? [new ValidationError($"{path}[{index}]", "This has to be given.")]
+                        : IsDocument(element) ? Check(element, $"{path}[{index}]")
                         : []
                 );
     }

@@ -12,5 +12,5 @@ public sealed class EachLengthAttribute(int longest) : ValidationAttribute
 
     /// <inheritdoc/>
     public override bool IsValid(object? value) =>
-        value is not IEnumerable<string> list || list.All(one => one is null || one.Length <= longest);
+        value is not IEnumerable<string> list || list.All(text => text is null || text.Length <= longest);
 }

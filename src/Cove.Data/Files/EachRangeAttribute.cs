@@ -17,5 +17,6 @@ public sealed class EachRangeAttribute(int minimum, int maximum) : ValidationAtt
 
     /// <inheritdoc/>
     public override bool IsValid(object? value) =>
-        value is not IEnumerable list || list.OfType<int>().All(one => one >= minimum && one <= maximum);
+        value is not IEnumerable list
+        || list.OfType<int>().All(number => number >= minimum && number <= maximum);
 }

@@ -27,7 +27,7 @@ public sealed class JsonShape
     private const int MostFlaws = 100;
 
     private readonly JsonSerializerOptions options;
-    private readonly List<Flaw> flaws = [];
+    private readonly List<ValidationError> errors = [];
 
     private JsonShape(JsonSerializerOptions options) => this.options = options;
 
@@ -36,8 +36,8 @@ public sealed class JsonShape
     /// <param name="type">The type to be read.</param>
     /// <param name="options">How it will be read.</param>
     /// <param name="whole">What to call the whole of it, where no field is to blame.</param>
-    /// <returns>Flaws whose property is a path such as <c>surfaces[3].name</c>.</returns>
-    public static IReadOnlyList<Flaw> Check(
+    /// <returns>Errors whose property is a path such as <c>surfaces[3].name</c>.</returns>
+    public static IReadOnlyList<ValidationError> Check(
         ReadOnlyMemory<byte> json,
         Type type,
         JsonSerializerOptions options,
@@ -48,7 +48,7 @@ public sealed class JsonShape
         if (Broken(json.Span, deepest) is { } sentence)
         {
             string at = sentence == TooDeep ? string.Empty : JsonLines.Of(json.Span, []).BreakPath;
-            return [new Flaw(at.Length is 0 or > LongestPath ? whole : at, sentence)];
+            return [new ValidationError(at.Length is 0 or > LongestPath ? whole : at, sentence)];
         }
 
         using JsonDocument document = JsonDocument.Parse(
@@ -59,7 +59,9 @@ public sealed class JsonShape
         shape.CheckValue(document.RootElement, options.GetTypeInfo(type), string.Empty);
         return
         [
-            .. shape.flaws.Select(flaw => flaw.Property.Length == 0 ? flaw with { Property = whole } : flaw),
+            .. shape.errors.Select(error =>
+                error.Property.Length == 0 ? error with { Property = whole } : error
+            ),
         ];
     }
 
@@ -133,7 +135,7 @@ public sealed class JsonShape
             default:
                 if (!IsValue(value, type))
                 {
-                    Say(path, IsText(value) ? ExpectedFor(type.Type) : NotText);
+                    Report(path, IsText(value) ? ExpectedFor(type.Type) : NotText);
                 }
 
                 break;
@@ -144,7 +146,7 @@ public sealed class JsonShape
     {
         if (value.ValueKind != JsonValueKind.Object)
         {
-            Say(path, AnObject);
+            Report(path, AnObject);
             return;
         }
 
@@ -157,7 +159,7 @@ public sealed class JsonShape
         {
             if (NameOf(member) is not { } name)
             {
-                Say(path, NotText);
+                Report(path, NotText);
                 continue;
             }
 
@@ -165,11 +167,11 @@ public sealed class JsonShape
             missing.Remove(name);
             if (!seen.Add(name))
             {
-                Say(at, "This is given twice. Give it once.");
+                Report(at, "This is given twice. Give it once.");
             }
             else if (PropertyOf(type, name) is not { } property)
             {
-                Say(at, "Cove does not know this field. Leave it out.");
+                Report(at, "Cove does not know this field. Leave it out.");
             }
             else if (member.Value.ValueKind != JsonValueKind.Null)
             {
@@ -177,13 +179,13 @@ public sealed class JsonShape
             }
             else if (!property.IsSetNullable || IsPlainValue(property.PropertyType))
             {
-                Say(at, Given);
+                Report(at, Given);
             }
         }
 
         foreach (string name in missing)
         {
-            Say(path.Length == 0 ? name : $"{path}.{name}", Given);
+            Report(path.Length == 0 ? name : $"{path}.{name}", Given);
         }
     }
 
@@ -191,25 +193,25 @@ public sealed class JsonShape
     {
         if (value.ValueKind != JsonValueKind.Array)
         {
-            Say(path, AList);
+            Report(path, AList);
             return;
         }
 
         JsonTypeInfo element = options.GetTypeInfo(type.ElementType!);
         int index = 0;
-        foreach (JsonElement one in value.EnumerateArray())
+        foreach (JsonElement item in value.EnumerateArray())
         {
-            if (one.ValueKind == JsonValueKind.Null)
+            if (item.ValueKind == JsonValueKind.Null)
             {
-                Say($"{path}[{index}]", Given);
+                Report($"{path}[{index}]", Given);
             }
             else
             {
-                CheckValue(one, element, $"{path}[{index}]");
+                CheckValue(item, element, $"{path}[{index}]");
             }
 
             index++;
-            if (flaws.Count >= MostFlaws)
+            if (errors.Count >= MostFlaws)
             {
                 return;
             }
@@ -285,6 +287,6 @@ public sealed class JsonShape
 
     private static Type PlainType(Type type) => Nullable.GetUnderlyingType(type) ?? type;
 
-    private void Say(string path, string sentence) =>
-        flaws.Add(new Flaw(path.Length > LongestPath ? path[..LongestPath] : path, sentence));
+    private void Report(string path, string sentence) =>
+        errors.Add(new ValidationError(path.Length > LongestPath ? path[..LongestPath] : path, sentence));
 }

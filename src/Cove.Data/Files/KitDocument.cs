@@ -74,17 +74,20 @@ public sealed record KitDocument
         }.With(shelf.Ways);
 
     /// <summary>Names what cannot be; empty when everything can.</summary>
-    public IEnumerable<Core.Flaw> Problems()
+    public IEnumerable<Core.ValidationError> Problems()
     {
         for (int i = 0; i < Tools.Count; i++)
         {
             if (!OwnedTool.Ownable.Contains(Tools[i].Tool))
             {
-                yield return new Core.Flaw($"tools[{i}].tool", "Towels stand under towels; choose a tool.");
+                yield return new Core.ValidationError(
+                    $"tools[{i}].tool",
+                    "Towels stand under towels; choose a tool."
+                );
             }
             else if (Tools.Take(i).Any(other => other.Tool == Tools[i].Tool))
             {
-                yield return new Core.Flaw(
+                yield return new Core.ValidationError(
                     $"tools[{i}].tool",
                     "Name each kind of tool once, with its count."
                 );

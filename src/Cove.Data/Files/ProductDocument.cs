@@ -124,7 +124,7 @@ public sealed record ProductDocument
     }
 
     /// <summary>Names the strengths that cannot be read; empty when all can.</summary>
-    public IEnumerable<Core.Flaw> UnreadStrengths()
+    public IEnumerable<Core.ValidationError> UnreadStrengths()
     {
         foreach (
             var (property, text) in new[]
@@ -137,7 +137,7 @@ public sealed record ProductDocument
         {
             if (Strength.Parse(text) is null)
             {
-                yield return new Core.Flaw(property, Strength.HowToWrite);
+                yield return new Core.ValidationError(property, Strength.HowToWrite);
             }
         }
     }

@@ -2,10 +2,10 @@ using System.ComponentModel.DataAnnotations;
 
 namespace Cove.Data;
 
-/// <summary>A run as it stands in a file: the session as it was planned, and what was said.</summary>
+/// <summary>A run as it stands in a file: the session as it was planned, and its answers.</summary>
 public sealed record RunDocument
 {
-    /// <summary>The most that is said in one run.</summary>
+    /// <summary>The most answers of one run.</summary>
     public const int MostEvents = 2_000;
 
     /// <summary>The most steps of one run.</summary>
@@ -32,15 +32,15 @@ public sealed record RunDocument
     [MaxLength(MostSteps, ErrorMessage = "Give up to 200 steps.")]
     public required IReadOnlyList<StepDocument> Steps { get; init; }
 
-    /// <summary>What was said, in order.</summary>
+    /// <summary>The answers, in order.</summary>
     [MaxLength(MostEvents, ErrorMessage = "Give up to 2,000 events.")]
     public IReadOnlyList<RunEventDocument> Events { get; init; } = [];
 }
 
-/// <summary>Something said during a run.</summary>
+/// <summary>An answer given during a run.</summary>
 public sealed record RunEventDocument
 {
-    /// <summary>What was said.</summary>
+    /// <summary>What was answered.</summary>
     public required RunEventKind Kind { get; init; }
 
     /// <summary>The step it was about, by its place from 0.</summary>
@@ -54,13 +54,13 @@ public sealed record RunEventDocument
     public TowelRole? Towel { get; init; }
 
     /// <summary>Writes an event down.</summary>
-    public static RunEventDocument Of(RunEvent said) =>
+    public static RunEventDocument Of(RunEvent answer) =>
         new()
         {
-            Kind = said.Kind,
-            Step = said.Step,
-            At = said.At,
-            Towel = said.Towel,
+            Kind = answer.Kind,
+            Step = answer.Step,
+            At = answer.At,
+            Towel = answer.Towel,
         };
 
     /// <summary>Reads it back.</summary>

@@ -163,7 +163,7 @@ public static class ShelfCsv
 
     private static string Shorten(string name) => name.Length > 40 ? name[..40] : name;
 
-    private static ShelfReading Refused(FileFlaw flaw) => new([], [flaw]);
+    private static ShelfReading Refused(FileFlaw error) => new([], [error]);
 
     private static string Word<T>(T value)
         where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName($"{value}");
@@ -248,7 +248,7 @@ public static class ShelfCsv
         private readonly HashSet<string> named = new(StringComparer.OrdinalIgnoreCase);
         private readonly Dictionary<string, int> numbered = new(StringComparer.Ordinal);
         private readonly List<(ProductDocument Product, int Line)> products = [];
-        private readonly List<FileFlaw> flaws = [];
+        private readonly List<FileFlaw> errors = [];
 
         public ShelfReading Read(IEnumerable<CsvRow> rows)
         {
@@ -260,7 +260,7 @@ public static class ShelfCsv
             var read = new List<Product>();
             foreach (var (document, line) in products)
             {
-                Flaw[] wrong = [.. Annotations.Check(document), .. document.UnreadStrengths()];
+                ValidationError[] wrong = [.. Annotations.Check(document), .. document.UnreadStrengths()];
                 if (wrong.Length == 0)
                 {
                     Product product = document.ToProduct(ProductId.New(now), now);
@@ -268,20 +268,20 @@ public static class ShelfCsv
                     read.Add(product);
                 }
 
-                flaws.AddRange(
-                    wrong.Select(flaw => new FileFlaw(line, FieldOf(flaw.Property), flaw.Sentence))
+                errors.AddRange(
+                    wrong.Select(error => new FileFlaw(line, FieldOf(error.Property), error.Sentence))
                 );
             }
 
             if (read.Count > ProductRules.MostProducts)
             {
-                flaws.Add(
+                errors.Add(
                     new FileFlaw(1, "file", $"A shelf has up to {ProductRules.MostProducts} products.")
                 );
             }
 
-            return flaws.Count > 0
-                ? new ShelfReading([], [.. flaws.OrderBy(flaw => flaw.Line)])
+            return errors.Count > 0
+                ? new ShelfReading([], [.. errors.OrderBy(error => error.Line)])
                 : new ShelfReading(read, []);
         }
 
@@ -289,7 +289,7 @@ public static class ShelfCsv
         {
             if (row.Cells.Count != header.Count)
             {
-                flaws.Add(
+                errors.Add(
                     new FileFlaw(
                         row.Line,
                         "row",
@@ -299,7 +299,7 @@ public static class ShelfCsv
                 return;
             }
 
-            int before = flaws.Count;
+            int before = errors.Count;
             string name = CellOf(row, "name");
             ProductDocument? product = Fill(
                 row,
@@ -313,14 +313,14 @@ public static class ShelfCsv
                     new BottleDocument { Size = double.NaN, Left = double.NaN }
                 )
                 : null;
-            if (flaws.Count > before || product is null)
+            if (errors.Count > before || product is null)
             {
                 return;
             }
 
             if (bottle is not null && double.IsNaN(bottle.Size))
             {
-                flaws.Add(new FileFlaw(row.Line, "size", "Say how much the bottle holds when full."));
+                errors.Add(new FileFlaw(row.Line, "size", "Say how much the bottle holds when full."));
                 return;
             }
 
@@ -343,7 +343,7 @@ public static class ShelfCsv
                 }
                 else
                 {
-                    flaws.Add(
+                    errors.Add(
                         new FileFlaw(
                             row.Line,
                             "name",
@@ -354,7 +354,7 @@ public static class ShelfCsv
             }
             else if (taken.Contains(name) || (!named.Add(name) && number.Length == 0))
             {
-                flaws.Add(
+                errors.Add(
                     new FileFlaw(
                         row.Line,
                         "name",
@@ -393,7 +393,7 @@ public static class ShelfCsv
             }
             catch (FormatException)
             {
-                flaws.Add(
+                errors.Add(
                     new FileFlaw(
                         row.Line,
                         "class",
@@ -422,7 +422,7 @@ public static class ShelfCsv
                 }
                 catch (FormatException wrong)
                 {
-                    flaws.Add(new FileFlaw(row.Line, name, wrong.Message));
+                    errors.Add(new FileFlaw(row.Line, name, wrong.Message));
                 }
             }
 
@@ -449,5 +449,5 @@ public static class ShelfCsv
 
 /// <summary>What came of reading a shelf.</summary>
 /// <param name="Products">The products; empty when something is wrong.</param>
-/// <param name="Flaws">What is wrong, row by row; empty when nothing is.</param>
-public sealed record ShelfReading(IReadOnlyList<Product> Products, IReadOnlyList<FileFlaw> Flaws);
+/// <param name="Errors">What is wrong, row by row; empty when nothing is.</param>
+public sealed record ShelfReading(IReadOnlyList<Product> Products, IReadOnlyList<FileFlaw> Errors);

@@ -103,5 +103,5 @@ public sealed record SurfaceDocument
 
     /// <summary>The facts together.</summary>
     public static SurfaceFacts FactsOf(IEnumerable<SurfaceFacts> facts) =>
-        facts.Aggregate(SurfaceFacts.None, (all, one) => all | one);
+        facts.Aggregate(SurfaceFacts.None, (all, fact) => all | fact);
 }

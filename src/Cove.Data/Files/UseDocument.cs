@@ -84,7 +84,10 @@ public sealed record UseDocument
             Preventions =
             [
                 .. Enum.GetValues<Preventions>()
-                    .Where(one => one != Core.Upkeep.Use.Preventions.None && use.Preventions.HasFlag(one)),
+                    .Where(preventions =>
+                        preventions != Core.Upkeep.Use.Preventions.None
+                        && use.Preventions.HasFlag(preventions)
+                    ),
             ],
         };
 
@@ -108,6 +111,9 @@ public sealed record UseDocument
             Plastics = Plastics,
             TownDriving = TownDriving,
             Tidiness = Tidiness,
-            Preventions = Preventions.Aggregate(Core.Upkeep.Use.Preventions.None, (all, one) => all | one),
+            Preventions = Preventions.Aggregate(
+                Core.Upkeep.Use.Preventions.None,
+                (all, prevention) => all | prevention
+            ),
         };
 }

@@ -19,38 +19,47 @@ public static class VehicleFile
     {
         // A mark at the beginning that says "UTF-8" is no part of the text.
         ReadOnlyMemory<byte> text = json.Span.StartsWith("\uFEFF"u8) ? json[3..] : json;
-        IReadOnlyList<Flaw> shape = JsonShape.Check(text, typeof(VehicleDocument), CoveJson.File, "file");
+        IReadOnlyList<ValidationError> shape = JsonShape.Check(
+            text,
+            typeof(VehicleDocument),
+            CoveJson.File,
+            "file"
+        );
         if (shape.Count > 0)
         {
             return Refused(InLines(text.Span, shape));
         }
 
         VehicleDocument document = JsonSerializer.Deserialize<VehicleDocument>(text.Span, CoveJson.File)!;
-        Flaw[] flaws = [.. Annotations.Check(document)];
-        if (flaws.Length == 0)
+        ValidationError[] errors = [.. Annotations.Check(document)];
+        if (errors.Length == 0)
         {
-            flaws = [.. VehicleFileRules.Check(document, now)];
+            errors = [.. VehicleFileRules.Check(document, now)];
         }
 
-        return flaws.Length > 0 ? Refused(InLines(text.Span, flaws)) : new VehicleFileReading(document, []);
+        return errors.Length > 0 ? Refused(InLines(text.Span, errors)) : new VehicleFileReading(document, []);
     }
 
-    private static FileFlaw[] InLines(ReadOnlySpan<byte> text, IReadOnlyList<Flaw> flaws)
+    private static FileFlaw[] InLines(ReadOnlySpan<byte> text, IReadOnlyList<ValidationError> errors)
     {
-        JsonLines lines = JsonLines.Of(text, flaws.Select(flaw => flaw.Property));
+        JsonLines lines = JsonLines.Of(text, errors.Select(error => error.Property));
         return
         [
-            .. flaws.Select(flaw => new FileFlaw(lines.LineOf(flaw.Property), flaw.Property, flaw.Sentence)),
+            .. errors.Select(error => new FileFlaw(
+                lines.LineOf(error.Property),
+                error.Property,
+                error.Sentence
+            )),
         ];
     }
 
-    private static VehicleFileReading Refused(IReadOnlyList<FileFlaw> flaws) => new(null, flaws);
+    private static VehicleFileReading Refused(IReadOnlyList<FileFlaw> errors) => new(null, errors);
 }
 
 /// <summary>What came of reading a file.</summary>
 /// <param name="Document">The vehicle; null when the file is refused.</param>
-/// <param name="Flaws">What is wrong; empty when nothing is.</param>
-public sealed record VehicleFileReading(VehicleDocument? Document, IReadOnlyList<FileFlaw> Flaws);
+/// <param name="Errors">What is wrong; empty when nothing is.</param>
+public sealed record VehicleFileReading(VehicleDocument? Document, IReadOnlyList<FileFlaw> Errors);
 
 /// <summary>Something wrong in a file.</summary>
 /// <param name="Line">The line it stands on, from 1.</param>

@@ -5,20 +5,20 @@ namespace Cove.Data;
 /// <summary>What the parts of a vehicle file must hold to together.</summary>
 internal static class VehicleFileRules
 {
-    public static IEnumerable<Flaw> Check(VehicleDocument file, DateTimeOffset now)
+    public static IEnumerable<ValidationError> Check(VehicleDocument file, DateTimeOffset now)
     {
-        Flaw[] layout =
+        ValidationError[] layout =
         [
             .. file
                 .Layout.Problems()
-                .Select(flaw => flaw with { Property = $"layout.{Camel(flaw.Property)}" }),
+                .Select(error => error with { Property = $"layout.{Camel(error.Property)}" }),
         ];
-        foreach (Flaw flaw in layout)
+        foreach (ValidationError error in layout)
         {
-            yield return flaw;
+            yield return error;
         }
 
-        IEnumerable<Flaw> rest = Times(file, now + RecordTime.Leeway)
+        IEnumerable<ValidationError> rest = Times(file, now + RecordTime.Leeway)
             .Concat(Odometers(file))
             .Concat(Log(file))
             .Concat(Runs(file));
@@ -27,13 +27,13 @@ internal static class VehicleFileRules
             rest = rest.Concat(Surfaces(file)).Concat(Levels(file));
         }
 
-        foreach (Flaw flaw in rest)
+        foreach (ValidationError error in rest)
         {
-            yield return flaw;
+            yield return error;
         }
     }
 
-    private static IEnumerable<Flaw> Surfaces(VehicleDocument file)
+    private static IEnumerable<ValidationError> Surfaces(VehicleDocument file)
     {
         if (file.Surfaces is null)
         {
@@ -42,35 +42,40 @@ internal static class VehicleFileRules
 
         if (file.Surfaces.All(surface => surface.Absent))
         {
-            yield return new Flaw("surfaces", "Give at least one surface that is there.");
+            yield return new ValidationError("surfaces", "Give at least one surface that is there.");
         }
 
         Surface[] surfaces = [.. file.Surfaces.Select(surface => surface.ToSurface())];
         for (int i = 0; i < surfaces.Length; i++)
         {
-            foreach (Flaw flaw in SurfaceRules.Check(surfaces[i]))
+            foreach (ValidationError error in SurfaceRules.Check(surfaces[i]))
             {
-                yield return flaw with
+                yield return error with
                 {
-                    Property = $"surfaces[{i}].{FileName(flaw.Property)}",
+                    Property = $"surfaces[{i}].{FileName(error.Property)}",
                 };
             }
         }
 
-        foreach (Flaw flaw in SurfaceRules.CheckTogether(surfaces, CabinBuilder.Build(file.Layout).Zones))
+        foreach (
+            ValidationError error in SurfaceRules.CheckTogether(
+                surfaces,
+                CabinBuilder.Build(file.Layout).Zones
+            )
+        )
         {
-            int dot = flaw.Property.LastIndexOf('.');
-            yield return flaw with
+            int dot = error.Property.LastIndexOf('.');
+            yield return error with
             {
                 Property =
                     dot < 0
                         ? "surfaces"
-                        : Camel(flaw.Property[..dot]) + "." + FileName(flaw.Property[(dot + 1)..]),
+                        : Camel(error.Property[..dot]) + "." + FileName(error.Property[(dot + 1)..]),
             };
         }
     }
 
-    private static IEnumerable<Flaw> Levels(VehicleDocument file)
+    private static IEnumerable<ValidationError> Levels(VehicleDocument file)
     {
         var known = (
             file.Surfaces ?? [.. CabinBuilder.Build(file.Layout).Surfaces.Select(SurfaceDocument.Of)]
@@ -83,15 +88,18 @@ internal static class VehicleFileRules
             LevelDocument level = file.Levels[i];
             if (CareTasks.Find(level.Task) is null)
             {
-                yield return new Flaw($"levels[{i}].task", "There is no care task of that id.");
+                yield return new ValidationError($"levels[{i}].task", "There is no care task of that id.");
             }
             else if (!known.Contains(level.Surface))
             {
-                yield return new Flaw($"levels[{i}].surface", "This vehicle has no surface of that id.");
+                yield return new ValidationError(
+                    $"levels[{i}].surface",
+                    "This vehicle has no surface of that id."
+                );
             }
             else if (!seen.Add(new CareKey(level.Task, level.Surface)))
             {
-                yield return new Flaw(
+                yield return new ValidationError(
                     $"levels[{i}]",
                     "This task and surface stand here twice. Give them once."
                 );
@@ -99,27 +107,29 @@ internal static class VehicleFileRules
         }
     }
 
-    private static IEnumerable<Flaw> Times(VehicleDocument file, DateTimeOffset latest)
+    private static IEnumerable<ValidationError> Times(VehicleDocument file, DateTimeOffset latest)
     {
         IEnumerable<(string Path, DateTimeOffset? At)> times =
         [
             ("addedAt", file.AddedAt),
             ("archivedAt", file.ArchivedAt),
             ("learntSince", file.LearntSince),
-            .. file.Use.Select((one, i) => ($"use[{i}].from", (DateTimeOffset?)one.From)),
-            .. file.Odometer.Select((one, i) => ($"odometer[{i}].at", (DateTimeOffset?)one.At)),
-            .. file.Levels.Select((one, i) => ($"levels[{i}].from", (DateTimeOffset?)one.From)),
-            .. file.Log.Select((one, i) => ($"log[{i}].at", (DateTimeOffset?)one.At)),
-            .. file.Log.Select((one, i) => ($"log[{i}].undoneAt", one.UndoneAt)),
-            .. file.Log.Select((one, i) => ($"log[{i}].settledAt", one.SettledAt)),
-            .. file.Instructions.Select((one, i) => ($"instructions[{i}].at", (DateTimeOffset?)one.At)),
+            .. file.Use.Select((entry, i) => ($"use[{i}].from", (DateTimeOffset?)entry.From)),
+            .. file.Odometer.Select((reading, i) => ($"odometer[{i}].at", (DateTimeOffset?)reading.At)),
+            .. file.Levels.Select((level, i) => ($"levels[{i}].from", (DateTimeOffset?)level.From)),
+            .. file.Log.Select((entry, i) => ($"log[{i}].at", (DateTimeOffset?)entry.At)),
+            .. file.Log.Select((entry, i) => ($"log[{i}].undoneAt", entry.UndoneAt)),
+            .. file.Log.Select((entry, i) => ($"log[{i}].settledAt", entry.SettledAt)),
+            .. file.Instructions.Select(
+                (instruction, i) => ($"instructions[{i}].at", (DateTimeOffset?)instruction.At)
+            ),
             .. file.Runs.SelectMany((run, i) => TimesOf(run, $"runs[{i}]")),
         ];
         foreach (var (path, at) in times)
         {
             if (at is { } instant && !RecordTime.IsFit(instant, latest))
             {
-                yield return new Flaw(path, RecordTime.HowToGive);
+                yield return new ValidationError(path, RecordTime.HowToGive);
             }
         }
 
@@ -131,7 +141,7 @@ internal static class VehicleFileRules
                 && !begun.Add(RecordTime.ToStored(file.Use[i].From))
             )
             {
-                yield return new Flaw(
+                yield return new ValidationError(
                     $"use[{i}].from",
                     "Two uses begin at this time. Give each a time of its own."
                 );
@@ -144,15 +154,15 @@ internal static class VehicleFileRules
             ($"{path}.plannedAt", run.PlannedAt),
             ($"{path}.startedAt", run.StartedAt),
             ($"{path}.finishedAt", run.FinishedAt),
-            .. run.Events.Select((one, i) => ($"{path}.events[{i}].at", (DateTimeOffset?)one.At)),
+            .. run.Events.Select((answer, i) => ($"{path}.events[{i}].at", (DateTimeOffset?)answer.At)),
         ];
 
-    /// <summary>Holds each run to what could have been said in it.</summary>
-    private static IEnumerable<Flaw> Runs(VehicleDocument file)
+    /// <summary>Holds each run to what could have been answered in it.</summary>
+    private static IEnumerable<ValidationError> Runs(VehicleDocument file)
     {
         if (file.Runs.Count(run => run.FinishedAt is null) > 1)
         {
-            yield return new Flaw("runs", "Only one run can be under way. End the others.");
+            yield return new ValidationError("runs", "Only one run can be under way. End the others.");
         }
 
         for (int i = 0; i < file.Runs.Count; i++)
@@ -160,21 +170,21 @@ internal static class VehicleFileRules
             RunDocument run = file.Runs[i];
             if (run.Steps.Count == 0)
             {
-                yield return new Flaw($"runs[{i}].steps", "Give at least one step.");
+                yield return new ValidationError($"runs[{i}].steps", "Give at least one step.");
                 continue;
             }
 
             var progress = new RunProgress([.. run.Steps.Select(step => step.ToStep())], run.StartedAt, []);
-            for (int said = 0; said < run.Events.Count; said++)
+            for (int place = 0; place < run.Events.Count; place++)
             {
-                RunEvent next = run.Events[said].ToEvent();
+                RunEvent next = run.Events[place].ToEvent();
                 string? refusal =
                     next.Towel is null && next.Kind is RunEventKind.FaceTurned or RunEventKind.TowelRetired
                         ? "Say which towel it was about."
                         : progress.Refusal(next);
                 if (refusal is not null)
                 {
-                    yield return new Flaw($"runs[{i}].events[{said}]", refusal);
+                    yield return new ValidationError($"runs[{i}].events[{place}]", refusal);
                     break;
                 }
 
@@ -183,7 +193,7 @@ internal static class VehicleFileRules
 
             if (progress.FinishedAt is null != run.FinishedAt is null)
             {
-                yield return new Flaw(
+                yield return new ValidationError(
                     $"runs[{i}].finishedAt",
                     "A run is over when its events say so, and only then."
                 );
@@ -191,7 +201,7 @@ internal static class VehicleFileRules
         }
     }
 
-    private static IEnumerable<Flaw> Odometers(VehicleDocument file)
+    private static IEnumerable<ValidationError> Odometers(VehicleDocument file)
     {
         var known = new List<OdometerReading>();
         for (int i = 0; i < file.Odometer.Count; i++)
@@ -205,20 +215,23 @@ internal static class VehicleFileRules
                 RecordTime.ToStored(file.Odometer[i].At),
                 file.Odometer[i].Kilometres
             );
-            if (known.Exists(one => one.At == reading.At))
+            if (known.Exists(earlier => earlier.At == reading.At))
             {
-                yield return new Flaw($"odometer[{i}].at", "Two readings were taken at this time. Give one.");
+                yield return new ValidationError(
+                    $"odometer[{i}].at",
+                    "Two readings were taken at this time. Give one."
+                );
             }
             else if (Odometer.Refusal(known, reading) is { } refusal)
             {
-                yield return new Flaw($"odometer[{i}].kilometres", refusal);
+                yield return new ValidationError($"odometer[{i}].kilometres", refusal);
             }
 
             known.Add(reading);
         }
     }
 
-    private static IEnumerable<Flaw> Log(VehicleDocument file)
+    private static IEnumerable<ValidationError> Log(VehicleDocument file)
     {
         for (int i = 0; i < file.Log.Count; i++)
         {
@@ -235,7 +248,7 @@ internal static class VehicleFileRules
             };
             if (!known)
             {
-                yield return new Flaw(
+                yield return new ValidationError(
                     $"log[{i}].subject",
                     "There is nothing of that id and kind that could be logged."
                 );
@@ -245,17 +258,20 @@ internal static class VehicleFileRules
                 && InspectionTable.Find(entry.Subject)!.Result(entry.Result) is null
             )
             {
-                yield return new Flaw($"log[{i}].result", "This inspection has no result of that id.");
+                yield return new ValidationError(
+                    $"log[{i}].result",
+                    "This inspection has no result of that id."
+                );
             }
 
             if (entry.Run >= file.Runs.Count)
             {
-                yield return new Flaw($"log[{i}].run", "This file has no run at that place.");
+                yield return new ValidationError($"log[{i}].run", "This file has no run at that place.");
             }
 
             if (entry.Methods.Any(method => MethodLibrary.Find(method.Method) is null))
             {
-                yield return new Flaw($"log[{i}].methods", "There is no method of that id.");
+                yield return new ValidationError($"log[{i}].methods", "There is no method of that id.");
             }
 
             if (
@@ -264,14 +280,14 @@ internal static class VehicleFileRules
                     .Any(id => !SurfaceRules.IsId(id))
             )
             {
-                yield return new Flaw($"log[{i}].surfaces", "Name surfaces by their ids.");
+                yield return new ValidationError($"log[{i}].surfaces", "Name surfaces by their ids.");
             }
         }
     }
 
     private static bool IsSpotTest(LogDocument entry) =>
         Guid.TryParse(entry.Subject, out Guid product)
-        && entry.Products.Any(one => one.Id == product)
+        && entry.Products.Any(tested => tested.Id == product)
         && entry.Result is LogRows.SpotPassed or LogRows.SpotFailed;
 
     private static string Camel(string name) => JsonNamingPolicy.CamelCase.ConvertName(name);

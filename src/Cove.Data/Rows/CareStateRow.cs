@@ -58,8 +58,8 @@ internal sealed class CareStateRow : OwnedRow
                 .For(vehicle.ToVehicle())
                 .SelectMany(item =>
                     item.Surfaces.Select(surface => (Key: new CareKey(item.Task.Id, surface.Id), surface))
-                        .Where(one => !known.Contains(one.Key))
-                        .Select(one => Starting(one.Key, start(item.Task, one.surface), from))
+                        .Where(level => !known.Contains(level.Key))
+                        .Select(level => Starting(level.Key, start(item.Task, level.surface), from))
                 ),
         ];
     }

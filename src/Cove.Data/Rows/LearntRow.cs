@@ -22,12 +22,12 @@ internal sealed class LearntRow : OwnedRow
             : learnt
                 .Tasks.Select(task => (Id: task.Key, Belief: task.Value))
                 .Append((Id: Car, Belief: learnt.Car))
-                .Select(one => new LearntRow
+                .Select(rate => new LearntRow
                 {
-                    TaskId = one.Id.Value,
-                    LogMean = one.Belief.LogMean,
-                    Spread = one.Belief.Spread,
-                    Looks = one.Belief.Looks,
+                    TaskId = rate.Id.Value,
+                    LogMean = rate.Belief.LogMean,
+                    Spread = rate.Belief.LogStdDev,
+                    Looks = rate.Belief.Looks,
                 });
 
     public static LearntRates ToRates(IReadOnlyList<LearntRow> rows) =>

@@ -103,7 +103,10 @@ internal static class LogRows
                 Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
                 Taken = TimeSpan.FromSeconds(row.TakenSeconds),
                 Methods = MethodsOf(row),
-                Products = [.. row.Products.OrderBy(one => one.Position).Select(one => one.ToUsed())],
+                Products =
+                [
+                    .. row.Products.OrderBy(product => product.Position).Select(product => product.ToUsed()),
+                ],
                 AnsweredAt = row.SettledAt,
             },
             LogEntryKind.Chore => new ChoreDone(id, row.At, row.Subject)

@@ -19,7 +19,7 @@ internal sealed class ResidueRow : OwnedRow
             VehicleId = vehicleId,
             MethodId = method.Key.Value,
             LogMean = method.Value.LogMean,
-            Spread = method.Value.Spread,
+            Spread = method.Value.LogStdDev,
             Looks = method.Value.Looks,
         });
 

@@ -42,7 +42,7 @@ internal sealed class RunEventRow : OwnedRow
     /// <summary>Place in the run, from 0.</summary>
     public int Sequence { get; set; }
 
-    /// <summary>The key under which it was said, so that saying it again adds nothing.</summary>
+    /// <summary>The key under which it was sent, so that sending it again adds nothing.</summary>
     public required string Key { get; set; }
 
     public RunEventKind Kind { get; set; }

@@ -5,7 +5,7 @@ using Microsoft.EntityFrameworkCore.Infrastructure;
 namespace Cove.Data;
 
 /// <summary>Brings the database of a folder up to date before the first request, or says why that cannot be.</summary>
-internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Action<string> say)
+internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Action<string> report)
 {
     /// <summary>Long enough for a migration that still runs in another tool to show that it does.</summary>
     private static readonly TimeSpan LockWait = TimeSpan.FromSeconds(2);
@@ -74,7 +74,7 @@ internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Acti
             return;
         }
 
-        say(
+        report(
             "An earlier start was cut short while it brought the database up to date. Waiting a moment, then going on from there."
         );
         DateTime until = DateTime.UtcNow + LockWait;

@@ -67,8 +67,8 @@ internal static class StoredSessions
             VehicleRow? vehicle = context
                 .Vehicles.IgnoreQueryFilters()
                 .AsNoTracking()
-                .Include(one => one.Surfaces)
-                .FirstOrDefault(one => one.Id == row.VehicleId);
+                .Include(known => known.Surfaces)
+                .FirstOrDefault(known => known.Id == row.VehicleId);
             if (
                 vehicle is not null
                 && UnreadableRowException.Try(() => Rewrite(row, vehicle.ToVehicle())) is { } steps
@@ -167,7 +167,7 @@ internal static class StoredSessions
         };
 
     private static IEnumerable<JsonObject> Each(JsonObject old, string name) =>
-        old[name]?.AsArray().Select(one => one!.AsObject()) ?? [];
+        old[name]?.AsArray().Select(node => node!.AsObject()) ?? [];
 
     private static string[] Texts(JsonNode? list) =>
         list is null ? [] : [.. list.AsArray().Select(text => (string)text!)];

@@ -62,7 +62,7 @@ public sealed class LogStore
             )
             .Select(row => new { row.VehicleId, row.At })
             .ToListAsync(cancel);
-        return done.ToLookup(one => new VehicleId(one.VehicleId), one => one.At);
+        return done.ToLookup(entry => new VehicleId(entry.VehicleId), entry => entry.At);
     }
 
     /// <summary>The events of a vehicle that still count, the latest first.</summary>

@@ -30,7 +30,11 @@ public sealed class ReminderStore
 
     /// <summary>Keeps that the owner has answered what there was to ask after an entry of the log. Again changes nothing.</summary>
     /// <returns>Whether the owner has such an entry.</returns>
-    public async Task<bool> Settle(EntryId entryId, DateTimeOffset now, CancellationToken cancel = default)
+    public async Task<bool> Acknowledge(
+        EntryId entryId,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
     {
         if (
             await context.Log.FirstOrDefaultAsync(
@@ -56,7 +60,7 @@ public sealed class ReminderStore
             .Select(row => new { row.Subject, row.TakenSeconds })
             .ToListAsync(cancel);
         return ChorePaces.Learn(
-            done.Select(one => (new TaskId(one.Subject), TimeSpan.FromSeconds(one.TakenSeconds)))
+            done.Select(chore => (new TaskId(chore.Subject), TimeSpan.FromSeconds(chore.TakenSeconds)))
         );
     }
 }

@@ -1,6 +1,6 @@
 namespace Cove.Data;
 
-/// <summary>Keeps runs. Each thing said is stored, with the log entry and the levels that follow from it, before the answer goes out.</summary>
+/// <summary>Keeps runs. Each answer is stored, with the log entry and the levels that follow from it, before the answer goes out.</summary>
 public sealed class RunStore
 {
     private readonly CoveContext context;
@@ -18,7 +18,7 @@ public sealed class RunStore
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="minutes">The minutes it was planned for.</param>
     /// <param name="steps">The steps; at least one.</param>
-    /// <param name="key">Identifies this wish to start; the same key again gives the same run.</param>
+    /// <param name="key">Identifies this request to start; the same key again gives the same run.</param>
     /// <param name="now">The present instant.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     /// <returns>The run; refused while another run of the vehicle is under way.</returns>
@@ -96,14 +96,14 @@ public sealed class RunStore
             ? new RunId(id)
             : null;
 
-    /// <summary>Takes something said during a run.</summary>
+    /// <summary>Appends an answer to a run.</summary>
     /// <param name="id">The run.</param>
-    /// <param name="said">What was said.</param>
-    /// <param name="key">Identifies this saying; the same key again changes nothing and gives the run as it is.</param>
+    /// <param name="answer">The answer.</param>
+    /// <param name="key">Identifies this answer; the same key again changes nothing and gives the run as it is.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    public async Task<Changed<SavedRun>> Say(
+    public async Task<Changed<SavedRun>> Append(
         RunId id,
-        RunEvent said,
+        RunEvent answer,
         string key,
         CancellationToken cancel = default
     )
@@ -121,15 +121,15 @@ public sealed class RunStore
         }
 
         RunProgress before = ToRun(run).Progress;
-        said = before.InOrder(said);
-        if (before.Refusal(said) is { } reason)
+        answer = before.InOrder(answer);
+        if (before.Refusal(answer) is { } reason)
         {
             return new Changed<SavedRun>(ChangeOutcome.Refused, Reason: reason);
         }
 
         // The end always finds room.
         RecordFullException.ThrowIfFull(
-            run.Events.Count + (said.Kind == RunEventKind.Finished ? 0 : 1),
+            run.Events.Count + (answer.Kind == RunEventKind.Finished ? 0 : 1),
             RunDocument.MostEvents,
             "events in this run"
         );
@@ -138,23 +138,23 @@ public sealed class RunStore
             RunId = run.Id,
             Sequence = run.Events.Count,
             Key = key,
-            Kind = said.Kind,
-            Step = said.Step,
-            At = said.At,
-            Towel = said.Towel,
+            Kind = answer.Kind,
+            Step = answer.Step,
+            At = answer.At,
+            Towel = answer.Towel,
         };
         context.RunEvents.Add(row);
         run.Events.Add(row);
-        if (said.Kind == RunEventKind.Finished)
+        if (answer.Kind == RunEventKind.Finished)
         {
             await context
                 .Runs.Where(other => other.Id == id)
-                .ExecuteUpdateAsync(set => set.SetProperty(other => other.FinishedAt, said.At), cancel);
+                .ExecuteUpdateAsync(set => set.SetProperty(other => other.FinishedAt, answer.At), cancel);
         }
 
         await context.SaveChangesAsync(cancel);
         SavedRun saved = ToRun(run);
-        await WriteLog(saved, said, cancel);
+        await WriteLog(saved, answer, cancel);
         await scope.CommitAsync(cancel);
         return new Changed<SavedRun>(ChangeOutcome.Made, saved);
     }
@@ -167,13 +167,13 @@ public sealed class RunStore
             .Include(row => row.Events)
             .Where(row => context.Vehicles.Any(vehicle => vehicle.Id == row.VehicleId));
 
-    private async Task WriteLog(SavedRun run, RunEvent said, CancellationToken cancel)
+    private async Task WriteLog(SavedRun run, RunEvent answer, CancellationToken cancel)
     {
-        if (RunLog.AddsMinutes(run.Progress, said))
+        if (RunLog.AddsMinutes(run.Progress, answer))
         {
-            await AddMinutes(run, said, cancel);
+            await AddMinutes(run, answer, cancel);
         }
-        else if (RunLog.EntryOf(run.Id, run.Progress, said, EntryId.New(said.At)) is { } entry)
+        else if (RunLog.EntryOf(run.Id, run.Progress, answer, EntryId.New(answer.At)) is { } entry)
         {
             await LogStore.RequireRoom(context, run.VehicleId, cancel);
             context.Log.Add(LogRows.Of(entry, run.VehicleId));
@@ -185,15 +185,15 @@ public sealed class RunStore
         }
     }
 
-    private async Task AddMinutes(SavedRun run, RunEvent said, CancellationToken cancel)
+    private async Task AddMinutes(SavedRun run, RunEvent answer, CancellationToken cancel)
     {
-        TaskId taskId = run.Progress.Steps[said.Step].TaskId;
+        TaskId taskId = run.Progress.Steps[answer.Step].TaskId;
         LogRow? row = await context
             .Log.Include(row => row.Products)
             .FirstOrDefaultAsync(row => row.RunId == run.Id && row.Subject == taskId.Value, cancel);
         if (row?.ToEntry() is TaskDone done)
         {
-            LogRows.Put(row, RunLog.WithPutBack(done, run.Progress, said));
+            LogRows.Put(row, RunLog.WithPutBack(done, run.Progress, answer));
             row.Version++;
             await context.SaveChangesAsync(cancel);
         }
@@ -212,7 +212,7 @@ public sealed class RunStore
                     session => [.. session.Steps.Select(step => step.ToStep())]
                 ),
                 row.StartedAt,
-                row.Events.OrderBy(said => said.Sequence).Select(said => said.ToEvent())
+                row.Events.OrderBy(answer => answer.Sequence).Select(answer => answer.ToEvent())
             )
         );
 }

@@ -76,7 +76,7 @@ public sealed class ShelfStore
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="now">The present instant.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    internal async Task Settle(VehicleId vehicleId, DateTimeOffset now, CancellationToken cancel)
+    internal async Task MeasureWhatWasUsed(VehicleId vehicleId, DateTimeOffset now, CancellationToken cancel)
     {
         Guid[] used = await context
             .ProductUses.Where(use =>
@@ -256,7 +256,7 @@ public sealed class ShelfStore
     {
         RecordFullException.ThrowIfFull(
             await context.Instructions.CountAsync(
-                one => one.VehicleId == vehicleId || one.VehicleId == null,
+                instruction => instruction.VehicleId == vehicleId || instruction.VehicleId == null,
                 cancel
             ),
             VehicleDocument.MostInstructions,

@@ -15,7 +15,7 @@ public sealed class UseStore
     }
 
     /// <summary>What the owner last said of the use of a vehicle. Null when the owner has none of that id.</summary>
-    public async Task<SavedUse?> Said(VehicleId vehicleId, CancellationToken cancel = default)
+    public async Task<SavedUse?> Find(VehicleId vehicleId, CancellationToken cancel = default)
     {
         var known = await context
             .Vehicles.Where(vehicle => vehicle.Id == vehicleId)
@@ -119,7 +119,7 @@ public sealed class UseStore
         }
 
         reading = reading with { At = RecordTime.ToStored(reading.At) };
-        var known = (await Readings(vehicleId, cancel)).Where(one => one.At != reading.At).ToArray();
+        var known = (await Readings(vehicleId, cancel)).Where(earlier => earlier.At != reading.At).ToArray();
         if (known.Length >= VehicleDocument.MostReadings)
         {
             return new Changed<SavedReading>(
@@ -130,7 +130,7 @@ public sealed class UseStore
 
         if (
             Odometer.Refusal(
-                [.. known.Select(one => new OdometerReading(one.At, one.Kilometres))],
+                [.. known.Select(earlier => new OdometerReading(earlier.At, earlier.Kilometres))],
                 new OdometerReading(reading.At, reading.Kilometres)
             ) is
             { } refusal

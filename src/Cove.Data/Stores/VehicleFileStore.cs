@@ -38,7 +38,7 @@ public sealed class VehicleFileStore
             .ToListAsync(cancel);
         List<InstructionRow> instructions = await context
             .Instructions.AsNoTracking()
-            .Where(one => one.VehicleId == vehicleId)
+            .Where(instruction => instruction.VehicleId == vehicleId)
             .ToListAsync(cancel);
         RunRow[] runs =
         [
@@ -106,23 +106,23 @@ public sealed class VehicleFileStore
             Instructions =
             [
                 .. instructions
-                    .Select(one => new InstructionDocument
+                    .Select(instruction => new InstructionDocument
                     {
-                        At = one.At,
-                        Surface = one.SurfaceId,
-                        Product = one.ProductId,
-                        Allows = one.Allows,
-                        Note = one.Note,
+                        At = instruction.At,
+                        Surface = instruction.SurfaceId,
+                        Product = instruction.ProductId,
+                        Allows = instruction.Allows,
+                        Note = instruction.Note,
                     })
-                    .OrderBy(one => one.At)
-                    .ThenBy(one => StoredJson.Write(one), StringComparer.Ordinal),
+                    .OrderBy(instruction => instruction.At)
+                    .ThenBy(instruction => StoredJson.Write(instruction), StringComparer.Ordinal),
             ],
             Runs = [.. runs.Select(RunDocumentOf)],
         };
     }
 
     /// <summary>Adds the vehicle of a file, all of it or nothing.</summary>
-    /// <param name="file">A file that was read without flaws.</param>
+    /// <param name="file">A file that was read without errors.</param>
     /// <param name="now">The present instant.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     /// <returns>The new vehicle. It has the id that the file names, unless that is taken.</returns>
@@ -190,15 +190,15 @@ public sealed class VehicleFileStore
             )
         );
         context.Instructions.AddRange(
-            file.Instructions.Select(one => new InstructionRow
+            file.Instructions.Select(instruction => new InstructionRow
             {
-                Id = Guid.CreateVersion7(one.At),
+                Id = Guid.CreateVersion7(instruction.At),
                 VehicleId = vehicleId,
-                SurfaceId = one.Surface,
-                ProductId = one.Product,
-                Allows = one.Allows,
-                Note = one.Note.Trim(),
-                At = one.At,
+                SurfaceId = instruction.Surface,
+                ProductId = instruction.Product,
+                Allows = instruction.Allows,
+                Note = instruction.Note.Trim(),
+                At = instruction.At,
             })
         );
         await context.SaveChangesAsync(cancel);
@@ -238,8 +238,8 @@ public sealed class VehicleFileStore
             Events =
             [
                 .. row
-                    .Events.OrderBy(said => said.Sequence)
-                    .Select(said => RunEventDocument.Of(said.ToEvent())),
+                    .Events.OrderBy(answer => answer.Sequence)
+                    .Select(answer => RunEventDocument.Of(answer.ToEvent())),
             ],
         };
 
@@ -267,15 +267,15 @@ public sealed class VehicleFileStore
         };
         row.Events.AddRange(
             run.Events.Select(
-                (said, sequence) =>
+                (answer, sequence) =>
                     new RunEventRow
                     {
                         Sequence = sequence,
                         Key = $"file-{sequence}",
-                        Kind = said.Kind,
-                        Step = said.Step,
-                        At = said.At,
-                        Towel = said.Towel,
+                        Kind = answer.Kind,
+                        Step = answer.Step,
+                        At = answer.At,
+                        Towel = answer.Towel,
                     }
             )
         );

@@ -162,7 +162,7 @@ public sealed class VehicleStore
         VehicleEdit edited = edit(row.ToVehicle());
         if (edited.Vehicle is not { } vehicle)
         {
-            return new EditedVehicle(ChangeOutcome.Refused, Flaws: edited.Flaws);
+            return new EditedVehicle(ChangeOutcome.Refused, Errors: edited.Errors);
         }
 
         CareLedger before = (await Ledger(vehicleId, cancel))!;
@@ -226,7 +226,10 @@ public sealed class VehicleStore
     )
     {
         await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
-        VehicleRow? row = await context.Vehicles.FirstOrDefaultAsync(one => one.Id == vehicleId, cancel);
+        VehicleRow? row = await context.Vehicles.FirstOrDefaultAsync(
+            vehicle => vehicle.Id == vehicleId,
+            cancel
+        );
         if (row is null || row.Version != version)
         {
             return row is null ? ChangeOutcome.NotFound : ChangeOutcome.Stale;
@@ -243,7 +246,7 @@ public sealed class VehicleStore
     /// <param name="now">The instant from which the history of those levels is kept.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
     /// <returns>How many surfaces and levels were added.</returns>
-    public async Task<int> Complete(DateTimeOffset now, CancellationToken cancel = default)
+    public async Task<int> Backfill(DateTimeOffset now, CancellationToken cancel = default)
     {
         List<VehicleRow> rows = await context
             .Vehicles.IgnoreQueryFilters([CoveContext.NotDeleted])

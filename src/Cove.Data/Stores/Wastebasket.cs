@@ -42,8 +42,8 @@ public sealed class Wastebasket
                         row.DeletedAt!.Value
                     ))
                 )
-                .OrderByDescending(one => one.DeletedAt)
-                .ThenBy(one => one.Name, StringComparer.Ordinal),
+                .OrderByDescending(discarded => discarded.DeletedAt)
+                .ThenBy(discarded => discarded.Name, StringComparer.Ordinal),
         ];
     }
 
@@ -59,7 +59,9 @@ public sealed class Wastebasket
     )
     {
         await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
-        Discarded? found = (await Contents(cancel)).FirstOrDefault(one => one.Kind == kind && one.Id == id);
+        Discarded? found = (await Contents(cancel)).FirstOrDefault(discarded =>
+            discarded.Kind == kind && discarded.Id == id
+        );
         if (found is null)
         {
             return new Changed<Discarded>(ChangeOutcome.NotFound);
@@ -116,7 +118,7 @@ public sealed class Wastebasket
                 return false;
             }
 
-            await shelves.Settle(new VehicleId(id), now, cancel);
+            await shelves.MeasureWhatWasUsed(new VehicleId(id), now, cancel);
             gone = await DeleteVehicle(id, cancel);
         }
 
@@ -128,10 +130,10 @@ public sealed class Wastebasket
     /// <returns>How many things went.</returns>
     public async Task<int> DeleteOld(DateTimeOffset now, CancellationToken cancel = default)
     {
-        Discarded[] old = [.. (await Contents(cancel)).Where(one => one.DeletedAt + Kept <= now)];
-        foreach (Discarded one in old)
+        Discarded[] old = [.. (await Contents(cancel)).Where(discarded => discarded.DeletedAt + Kept <= now)];
+        foreach (Discarded discarded in old)
         {
-            await DeleteForGood(one.Kind, one.Id, now, cancel);
+            await DeleteForGood(discarded.Kind, discarded.Id, now, cancel);
         }
 
         return old.Length;
@@ -148,7 +150,7 @@ public sealed class Wastebasket
         await context.Instructions.Where(row => row.VehicleId == id).ExecuteDeleteAsync(cancel);
         await context.Log.Where(row => row.VehicleId == id).ExecuteDeleteAsync(cancel);
         await context
-            .RunEvents.Where(said => context.Runs.Any(run => run.Id == said.RunId && run.VehicleId == id))
+            .RunEvents.Where(answer => context.Runs.Any(run => run.Id == answer.RunId && run.VehicleId == id))
             .ExecuteDeleteAsync(cancel);
         await context.Runs.Where(row => row.VehicleId == id).ExecuteDeleteAsync(cancel);
         await context.Sessions.Where(row => row.VehicleId == id).ExecuteDeleteAsync(cancel);

@@ -74,11 +74,13 @@ internal static class ApiDocument
     {
         foreach (
             IList<JsonNode> values in document
-                .Components!.Schemas!.Values.Select(one => one.Enum)
+                .Components!.Schemas!.Values.Select(schema => schema.Enum)
                 .OfType<IList<JsonNode>>()
         )
         {
-            foreach (JsonNode empty in values.Where(one => one is null || one.IsJsonNullSentinel()).ToArray())
+            foreach (
+                JsonNode empty in values.Where(value => value is null || value.IsJsonNullSentinel()).ToArray()
+            )
             {
                 values.Remove(empty);
             }

@@ -18,8 +18,8 @@ internal sealed class BodilessOperations : IApiDescriptionProvider
         {
             foreach (
                 ApiParameterDescription none in operation
-                    .ParameterDescriptions.Where(one =>
-                        one.Source == BindingSource.Body && one.Type == typeof(void)
+                    .ParameterDescriptions.Where(description =>
+                        description.Source == BindingSource.Body && description.Type == typeof(void)
                     )
                     .ToArray()
             )

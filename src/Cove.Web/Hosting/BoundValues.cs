@@ -8,7 +8,7 @@ namespace Cove.Web.Hosting;
 internal static class BoundValues
 {
     /// <summary>What is wrong with the values that an endpoint takes from path and query; empty when they are not to blame.</summary>
-    public static IEnumerable<Flaw> Check(HttpRequest request, Endpoint? endpoint)
+    public static IEnumerable<ValidationError> Check(HttpRequest request, Endpoint? endpoint)
     {
         foreach (
             IParameterBindingMetadata value in endpoint?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>()
@@ -27,7 +27,7 @@ internal static class BoundValues
                 : null;
             if (given is null ? !value.IsOptional : !CanBeRead(given, type))
             {
-                yield return new Flaw(value.Name, JsonShape.ExpectedFor(type));
+                yield return new ValidationError(value.Name, JsonShape.ExpectedFor(type));
             }
         }
     }

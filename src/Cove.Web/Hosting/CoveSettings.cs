@@ -133,7 +133,7 @@ internal sealed record CoveSettings(
         NetworkInterface
             .GetAllNetworkInterfaces()
             .SelectMany(network => network.GetIPProperties().UnicastAddresses)
-            .Select(one => one.Address)
+            .Select(network => network.Address)
             // A scope such as %eth0 never stands in a request.
             .Where(address => !address.IsIPv6LinkLocal);
 }

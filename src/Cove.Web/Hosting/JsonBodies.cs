@@ -29,10 +29,10 @@ internal static class JsonBodies
         JsonSerializerOptions options = http
             .RequestServices.GetRequiredService<IOptions<JsonOptions>>()
             .Value.SerializerOptions;
-        IReadOnlyList<Flaw> flaws = JsonShape.Check(body, type, options, "body");
-        if (flaws.Count > 0)
+        IReadOnlyList<ValidationError> errors = JsonShape.Check(body, type, options, "body");
+        if (errors.Count > 0)
         {
-            await Problems.Paths(flaws).ExecuteAsync(http);
+            await Problems.Paths(errors).ExecuteAsync(http);
             return;
         }
 

@@ -40,47 +40,47 @@ internal static class Problems
         Results.ValidationProblem(errors, title: CheckFields);
 
     /// <summary>Says what is wrong, field by field, with the names of the fields as they were sent.</summary>
-    /// <param name="flaws">What is wrong.</param>
+    /// <param name="errors">What is wrong.</param>
     /// <param name="prefix">Where in the request the fields stand, such as <c>layout.</c>.</param>
-    public static IResult Flaws(IEnumerable<Flaw> flaws, string prefix = "") =>
+    public static IResult Errors(IEnumerable<ValidationError> errors, string prefix = "") =>
         Fields(
-            flaws
+            errors
                 .GroupBy(
-                    flaw => prefix + JsonNamingPolicy.CamelCase.ConvertName(flaw.Property),
+                    error => prefix + JsonNamingPolicy.CamelCase.ConvertName(error.Property),
                     StringComparer.Ordinal
                 )
                 .ToDictionary(
                     group => group.Key,
-                    group => group.Select(flaw => flaw.Sentence).ToArray(),
+                    group => group.Select(error => error.Sentence).ToArray(),
                     StringComparer.Ordinal
                 )
         );
 
     /// <summary>Says what is wrong, path by path, with the paths as they were sent.</summary>
-    public static IResult Paths(IEnumerable<Flaw> flaws) =>
+    public static IResult Paths(IEnumerable<ValidationError> errors) =>
         Fields(
-            flaws
+            errors
                 .Take(MostSaid)
-                .GroupBy(flaw => flaw.Property, StringComparer.Ordinal)
+                .GroupBy(error => error.Property, StringComparer.Ordinal)
                 .ToDictionary(
                     group => group.Key,
-                    group => group.Select(flaw => flaw.Sentence).ToArray(),
+                    group => group.Select(error => error.Sentence).ToArray(),
                     StringComparer.Ordinal
                 )
         );
 
     /// <summary>Says what is wrong in a file, with the lines it stands on.</summary>
-    public static IResult InFile(IReadOnlyList<FileFlaw> flaws)
+    public static IResult InFile(IReadOnlyList<FileFlaw> errors)
     {
-        FileFlaw first = flaws.MinBy(flaw => flaw.Line)!;
+        FileFlaw first = errors.MinBy(error => error.Line)!;
         return Results.ValidationProblem(
-            flaws
-                .OrderBy(flaw => flaw.Line)
+            errors
+                .OrderBy(error => error.Line)
                 .Take(MostSaid)
-                .GroupBy(flaw => flaw.Field, StringComparer.Ordinal)
+                .GroupBy(error => error.Field, StringComparer.Ordinal)
                 .ToDictionary(
                     group => group.Key,
-                    group => group.Select(flaw => $"Line {flaw.Line}: {flaw.Sentence}").ToArray(),
+                    group => group.Select(error => $"Line {error.Line}: {error.Sentence}").ToArray(),
                     StringComparer.Ordinal
                 ),
             title: $"Line {first.Line}, {first.Field}: {first.Sentence} Nothing was stored.",
@@ -88,7 +88,7 @@ internal static class Problems
             {
                 ["line"] = first.Line,
                 ["field"] = first.Field,
-                ["flaws"] = flaws.Count,
+                ["flaws"] = errors.Count,
             }
         );
     }
@@ -167,9 +167,9 @@ internal static class Problems
         return problem.ExecuteAsync(http);
     }
 
-    private static IResult Unbound(IReadOnlyList<Flaw> flaws) =>
-        flaws.Count > 0
-            ? Paths(flaws)
+    private static IResult Unbound(IReadOnlyList<ValidationError> errors) =>
+        errors.Count > 0
+            ? Paths(errors)
             : Results.Problem(
                 title: "The request could not be read. Send a JSON body with the fields that are asked for.",
                 statusCode: StatusCodes.Status400BadRequest

@@ -61,6 +61,6 @@ public sealed class ShortenedHistoryTests
 
     private static bool Near(LevelPoint one, LevelPoint other) =>
         Math.Abs(one.Level.Value - other.Level.Value) < 1e-9
-        && Math.Abs(one.Spread - other.Spread) < 1e-9
+        && Math.Abs(one.LogStdDev - other.LogStdDev) < 1e-9
         && Math.Abs(one.High.Value - other.High.Value) < 1e-9;
 }

@@ -90,7 +90,7 @@ public sealed class DilutionTests
         double target
     )
     {
-        MixtureOrFlaw solved = DilutionBench.TopUp(
+        MixtureOrError solved = DilutionBench.TopUp(
             Volume.FromMillilitres(held),
             Strength.FromPercent(heldPercent),
             Volume.FromMillilitres(total),
@@ -98,7 +98,7 @@ public sealed class DilutionTests
         );
 
         Assert.Null(solved.Mixture);
-        Assert.EndsWith(".", solved.Flaw!.Sentence, StringComparison.Ordinal);
+        Assert.EndsWith(".", solved.ValidationError!.Sentence, StringComparison.Ordinal);
     }
 
     [Property]
@@ -151,7 +151,7 @@ public sealed class DilutionTests
                 Strength target = Strength.FromPercent(given.target);
                 double least = held.Millilitres * before.Share / total.Millilitres;
                 double most = least + (given.more / total.Millilitres);
-                MixtureOrFlaw solved = DilutionBench.TopUp(held, before, total, target);
+                MixtureOrError solved = DilutionBench.TopUp(held, before, total, target);
                 if (solved.Mixture is not { } added)
                 {
                     return target.Share < least + 1e-6 || target.Share > most - 1e-6;
@@ -280,7 +280,7 @@ public sealed class DilutionTests
     {
         Volume some = Volume.FromMillilitres(100);
 
-        Assert.NotNull(DilutionBench.Solve(new MixtureRequest { Total = some }).Flaw);
+        Assert.NotNull(DilutionBench.Solve(new MixtureRequest { Total = some }).ValidationError);
         Assert.NotNull(
             DilutionBench
                 .Solve(
@@ -291,15 +291,17 @@ public sealed class DilutionTests
                         Water = some,
                     }
                 )
-                .Flaw
+                .ValidationError
         );
         // Neat product has no water in it.
         Assert.NotNull(
-            DilutionBench.Solve(new MixtureRequest { Water = some, Strength = Strength.Neat }).Flaw
+            DilutionBench.Solve(new MixtureRequest { Water = some, Strength = Strength.Neat }).ValidationError
         );
         // More water than there is in all.
         Assert.NotNull(
-            DilutionBench.Solve(new MixtureRequest { Total = some, Water = Volume.FromMillilitres(101) }).Flaw
+            DilutionBench
+                .Solve(new MixtureRequest { Total = some, Water = Volume.FromMillilitres(101) })
+                .ValidationError
         );
     }
 

@@ -23,7 +23,7 @@ public sealed class InspectionTableTests
                 Assert.True(levels[0] is > 0 and < 0.5);
                 // What is left by a cleaning of the day before is no soil of weeks.
                 Assert.True(levels[^1] > 1 || inspection.JudgesCleaning);
-                Assert.True(inspection.Spread > 0);
+                Assert.True(inspection.LogStdDev > 0);
                 Assert.EndsWith(".", inspection.How, StringComparison.Ordinal);
                 Assert.NotEmpty(inspection.Tasks);
                 Assert.Equal(

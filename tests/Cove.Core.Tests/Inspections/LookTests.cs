@@ -28,15 +28,15 @@ public sealed class LookTests
     {
         CareHistory history = HistoryOf(
             [new Cleaned(Start, Share.All), new Observed(Start.AddDays(5), new Level(0.8), 0.2)],
-            rateSpread: 0.5
+            rateStdDev: 0.5
         );
 
         LevelPoint before = history.PointAt(Start.AddDays(5).AddSeconds(-1));
         LevelPoint at = history.PointAt(Start.AddDays(5));
         LevelPoint later = history.PointAt(Start.AddDays(12));
 
-        Assert.Equal(0.5, before.Spread, 6);
-        Assert.Equal(0.2, at.Spread, 6);
+        Assert.Equal(0.5, before.LogStdDev, 6);
+        Assert.Equal(0.2, at.LogStdDev, 6);
         Assert.True(later.High.Value - later.Low.Value > at.High.Value - at.Low.Value);
         Assert.True(before.Low < before.Level && before.Level < before.High);
     }
@@ -118,7 +118,7 @@ public sealed class LookTests
                     .Learn(evidence.Select(one => (new TaskId("vacuum-seats"), one)))
                     .Of("vacuum-seats");
                 LevelPoint end = history.PointAt(Start.AddDays(200));
-                return evidence.All(one => double.IsFinite(one.LogRatio) && one.Spread > 0)
+                return evidence.All(one => double.IsFinite(one.LogRatio) && one.LogStdDev > 0)
                     && double.IsFinite(belief.Median)
                     && belief.Low > 0
                     && double.IsFinite(end.High.Value)
@@ -151,10 +151,10 @@ public sealed class LookTests
         RateEvidence evidence = Assert.Single(history.Evidence());
         RateBelief belief = RateLearning.Learn([("vacuum-seats", evidence)]).Of("vacuum-seats");
 
-        Assert.True(evidence.Spread > 1.5);
+        Assert.True(evidence.LogStdDev > 1.5);
         Assert.InRange(belief.Median, 0.8, 1);
     }
 
-    private static CareHistory HistoryOf(IEnumerable<CareChange> changes, double rateSpread = 0) =>
-        new(new CareState(Start.AddDays(-1), new Level(0.6)), Weekly, Usage.Reference, changes, rateSpread);
+    private static CareHistory HistoryOf(IEnumerable<CareChange> changes, double rateStdDev = 0) =>
+        new(new CareState(Start.AddDays(-1), new Level(0.6)), Weekly, Usage.Reference, changes, rateStdDev);
 }

@@ -9,8 +9,8 @@ public sealed class RateLearningTests
     private static readonly Gen<(TaskId TaskId, RateEvidence Evidence)[]> Evidence = (
         from task in Gen.Elements<TaskId>("a", "b", "c", "d")
         from ratio in Gen.Choose(-200, 200)
-        from spread in Gen.Choose(10, 200)
-        select (task, new RateEvidence(Day, ratio / 100.0, spread / 100.0))
+        from logStdDev in Gen.Choose(10, 200)
+        select (task, new RateEvidence(Day, ratio / 100.0, logStdDev / 100.0))
     )
         .ListOf()
         .Select(list => list.ToArray());
@@ -24,8 +24,8 @@ public sealed class RateLearningTests
             evidence =>
             {
                 TaskId[] tasks = ["a", "b", "c", "d"];
-                double car = RateLearning.CarSpread * RateLearning.CarSpread;
-                double own = RateLearning.TaskSpread * RateLearning.TaskSpread;
+                double car = RateLearning.CarStdDev * RateLearning.CarStdDev;
+                double own = RateLearning.TaskStdDev * RateLearning.TaskStdDev;
                 Matrix<double> v = Matrix<double>.Build.Dense(4, 4, (i, j) => car + (i == j ? own : 0));
                 Matrix<double> h = Matrix<double>.Build.Dense(
                     evidence.Length,
@@ -35,7 +35,7 @@ public sealed class RateLearningTests
                 Matrix<double> r = Matrix<double>.Build.Diagonal(
                     evidence.Length,
                     evidence.Length,
-                    row => Math.Pow(evidence[row].Evidence.Spread, 2)
+                    row => Math.Pow(evidence[row].Evidence.LogStdDev, 2)
                 );
                 Vector<double> y = Vector<double>.Build.Dense([
                     .. evidence.Select(one => one.Evidence.LogRatio),
@@ -50,7 +50,7 @@ public sealed class RateLearningTests
                     .Select((task, index) => (Belief: learnt.Of(task), index))
                     .All(one =>
                         Math.Abs(one.Belief.LogMean - mean[one.index]) < 1e-9
-                        && Math.Abs(one.Belief.Spread - Math.Sqrt(covariance[one.index, one.index])) < 1e-9
+                        && Math.Abs(one.Belief.LogStdDev - Math.Sqrt(covariance[one.index, one.index])) < 1e-9
                     );
             }
         );
@@ -93,7 +93,7 @@ public sealed class RateLearningTests
         double unseen = learnt.Of("windscreen").Median;
         Assert.InRange(seen, 1.6, 2);
         Assert.InRange(unseen, 1.2, seen - 0.1);
-        Assert.True(learnt.Of("windscreen").Spread > learnt.Of("vacuum-seats").Spread);
+        Assert.True(learnt.Of("windscreen").LogStdDev > learnt.Of("vacuum-seats").LogStdDev);
         Assert.Equal(6, learnt.Of("vacuum-seats").Looks);
         Assert.Equal(0, learnt.Of("windscreen").Looks);
     }

@@ -25,10 +25,10 @@ public sealed class SimulatedOwnersTests
         int all = 0;
         for (int car = 0; car < Cars; car++)
         {
-            double carEffect = Normal.Sample(random, 0, RateLearning.CarSpread);
+            double carEffect = Normal.Sample(random, 0, RateLearning.CarStdDev);
             double[] truth =
             [
-                .. Tasks.Select(_ => Math.Exp(carEffect + Normal.Sample(random, 0, RateLearning.TaskSpread))),
+                .. Tasks.Select(_ => Math.Exp(carEffect + Normal.Sample(random, 0, RateLearning.TaskStdDev))),
             ];
             var evidence = Tasks
                 .Take(Tasks.Length - 1)
@@ -89,11 +89,11 @@ public sealed class SimulatedOwnersTests
             changes.Add(new Cleaned(at, Share.All));
             at = at.AddDays(2 + (8 * random.NextDouble()));
             double level = truth * (at - changes[^1].At).TotalDays / 7;
-            double seen = level * Math.Exp(Normal.Sample(random, 0, pat.Spread / 2));
+            double seen = level * Math.Exp(Normal.Sample(random, 0, pat.LogStdDev / 2));
             InspectionResult nearest = pat.Results.MinBy(result =>
                 Math.Abs(Math.Log(result.Level.Value / seen))
             )!;
-            changes.Add(new Observed(at, nearest.Level, pat.Spread));
+            changes.Add(new Observed(at, nearest.Level, pat.LogStdDev));
         }
 
         LearntRates learnt = RateLearning.Learn(

@@ -110,7 +110,7 @@ public sealed class FilmTests
         double weights = (1 / 0.25) + (1 / 0.16) + (1 / 0.25);
         double mean = ((Math.Log(2.5) / 0.16) + (Math.Log(1.8) / 0.25)) / weights;
         Assert.Equal(mean, learnt.Of("m").LogMean, 12);
-        Assert.Equal(Math.Sqrt(1 / weights), learnt.Of("m").Spread, 12);
+        Assert.Equal(Math.Sqrt(1 / weights), learnt.Of("m").LogStdDev, 12);
         Assert.Equal(2, learnt.Of("m").Looks);
         Assert.Equal(1, learnt.Of("other").Median);
         LearntResidues turned = LearntResidues.Learn(looks.Reverse());

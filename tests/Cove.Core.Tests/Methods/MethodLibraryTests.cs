@@ -51,21 +51,21 @@ public sealed class MethodLibraryTests
                 Assert.Contains(
                     MethodLibrary.For(one.Task, one.Surface.Make),
                     method =>
-                        MethodWishes
+                        MethodRequests
                             .Of(method)
-                            .All(wish =>
-                                OptionsOf(one.Task, wish)
+                            .All(request =>
+                                OptionsOf(one.Task, request)
                                     .Any(able =>
                                         ways.Of(
                                             Everything.AtHand.First(product => product.Make.Class == able),
-                                            wish.Part is { } part
+                                            request.Part is { } part
                                                 ? one.Surface with
                                                 {
                                                     Material = part,
                                                 }
                                                 : one.Surface,
                                             UseContext.Usual,
-                                            wish.Way
+                                            request.Way
                                         ).Judgement.Verdict < Verdict.KeepOff
                                     )
                             )
@@ -73,8 +73,8 @@ public sealed class MethodLibraryTests
         );
     }
 
-    private static IEnumerable<ProductClass> OptionsOf(CareTask task, ProductWish wish) =>
-        wish.Classes.Count > 0 ? wish.Classes : task.Products.Select(option => option.Class);
+    private static IEnumerable<ProductClass> OptionsOf(CareTask task, ProductRequest request) =>
+        request.Classes.Count > 0 ? request.Classes : task.Products.Select(option => option.Class);
 
     [Fact]
     public void Every_method_says_everything_there_is_to_say()
@@ -235,7 +235,7 @@ public sealed class MethodLibraryTests
             },
             Level.Everyday,
             null,
-            MethodWishes.Of(worn)[0]
+            MethodRequests.Of(worn)[0]
         )!;
         Assert.Equal(ProductClass.LeatherConditioner, choice.Best!.Product.Make.Class);
         Assert.Equal(Verdict.Good, choice.Best.Judgement.Verdict);

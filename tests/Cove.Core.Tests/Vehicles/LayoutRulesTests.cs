@@ -96,10 +96,10 @@ public sealed class LayoutRulesTests
     [MemberData(nameof(Wrong))]
     public void What_cannot_be_is_named_with_what_to_choose_instead(string property, CabinLayout layout)
     {
-        Flaw flaw = Assert.Single(layout.Problems());
+        ValidationError error = Assert.Single(layout.Problems());
 
-        Assert.Equal(property, flaw.Property);
-        Assert.EndsWith(".", flaw.Sentence, StringComparison.Ordinal);
+        Assert.Equal(property, error.Property);
+        Assert.EndsWith(".", error.Sentence, StringComparison.Ordinal);
         Assert.Throws<ArgumentException>(() => CabinBuilder.Build(layout));
     }
 
@@ -109,9 +109,9 @@ public sealed class LayoutRulesTests
             Anything.ToArbitrary(),
             layout =>
             {
-                IReadOnlyList<Flaw> problems = layout.Problems();
+                IReadOnlyList<ValidationError> problems = layout.Problems();
                 return problems.Count > 0
-                    ? problems.All(flaw => typeof(CabinLayout).GetProperty(flaw.Property) is not null)
+                    ? problems.All(error => typeof(CabinLayout).GetProperty(error.Property) is not null)
                     : CabinBuilder.Build(layout).Surfaces.Count > 20;
             }
         );

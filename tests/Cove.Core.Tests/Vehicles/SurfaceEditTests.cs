@@ -137,9 +137,9 @@ public sealed class SurfaceEditTests
             one =>
             {
                 Assert.Null(one.Edit.Vehicle);
-                Flaw flaw = one.Edit.Flaws[0];
-                Assert.Equal(one.Property, flaw.Property);
-                Assert.EndsWith(".", flaw.Sentence, StringComparison.Ordinal);
+                ValidationError error = one.Edit.Errors[0];
+                Assert.Equal(one.Property, error.Property);
+                Assert.EndsWith(".", error.Sentence, StringComparison.Ordinal);
             }
         );
     }
@@ -154,10 +154,13 @@ public sealed class SurfaceEditTests
                 .Select((surface, at) => surface with { PartOf = Car.Surfaces[(at + 1) % 3].Id }),
         ];
 
-        Flaw[] flaws = [.. SurfaceRules.CheckTogether(ring, Car.ToCabin().Zones)];
+        ValidationError[] errors = [.. SurfaceRules.CheckTogether(ring, Car.ToCabin().Zones)];
 
-        Assert.Equal(3, flaws.Length);
-        Assert.All(flaws, flaw => Assert.Contains("part of itself", flaw.Sentence, StringComparison.Ordinal));
+        Assert.Equal(3, errors.Length);
+        Assert.All(
+            errors,
+            error => Assert.Contains("part of itself", error.Sentence, StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -221,7 +224,7 @@ public sealed class SurfaceEditTests
 
     private static Vehicle Made(VehicleEdit edit)
     {
-        Assert.Empty(edit.Flaws);
+        Assert.Empty(edit.Errors);
         return edit.Vehicle!;
     }
 }

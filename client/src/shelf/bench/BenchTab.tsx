@@ -31,9 +31,9 @@ const NEW_FIELDS = [
 
 /** Mixes: any two of product, water, total and strength give the rest. Or tops a bottle up. */
 export function BenchTab({ shelf }: ShelfTabProps) {
-  const mixable = shelf.products.filter((one) => one.details.usual !== "neat");
+  const mixable = shelf.products.filter((option) => option.details.usual !== "neat");
   const [productId, setProductId] = useState(mixable[0]?.id ?? ANY);
-  const product = shelf.products.find((one) => one.id === productId);
+  const product = shelf.products.find((option) => option.id === productId);
   const [way, setWay] = useState("new");
   const [unit, setUnit] = useState<Unit>("millilitre");
   const [amounts, setAmounts] = useState<Amounts>({ total: "500" });
@@ -56,7 +56,7 @@ export function BenchTab({ shelf }: ShelfTabProps) {
   });
   const errors = mixture.error instanceof Problem ? mixture.error.errors : {};
   const fieldError = (key: string) => errors[key]?.[0];
-  const unitName = UNITS.find((one) => one.value === unit)?.label;
+  const unitName = UNITS.find((option) => option.value === unit)?.label;
   const amount = (key: string, label: string) => (
     <Field key={key} label={`${label}, ${unitName}`} error={fieldError(key)}>
       <input
@@ -77,12 +77,12 @@ export function BenchTab({ shelf }: ShelfTabProps) {
             label="What is mixed"
             value={productId}
             options={[
-              ...shelf.products.map((one) => ({ value: one.id, label: one.details.name })),
+              ...shelf.products.map((option) => ({ value: option.id, label: option.details.name })),
               { value: ANY, label: "Something else" },
             ]}
             onChange={(next) => {
               setProductId(next);
-              const usual = shelf.products.find((one) => one.id === next)?.details.usual;
+              const usual = shelf.products.find((option) => option.id === next)?.details.usual;
               if (usual) {
                 setStrength(usual);
                 setAmounts({ total: amounts.total || "500", held: amounts.held ?? "" });

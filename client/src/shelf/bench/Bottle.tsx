@@ -18,7 +18,7 @@ export function Bottle({ mixture }: { mixture: Mixture }) {
       className="w-[220px] max-desk:mx-auto"
       role="img"
       aria-label={layers
-        .map((one) => `${one.what} up to ${Math.round(one.upTo)} millilitres`)
+        .map((known) => `${known.what} up to ${Math.round(known.upTo)} millilitres`)
         .join(", ")}
     >
       <defs>

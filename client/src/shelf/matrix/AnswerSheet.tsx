@@ -58,7 +58,7 @@ export function AnswerSheet({ vehicleId, productId, surfaceId, choices }: Props)
           <Choice
             label="How it is put on"
             value={told.application}
-            options={choices.ways.map((one) => ({ value: one.application, label: one.name }))}
+            options={choices.ways.map((known) => ({ value: known.application, label: known.name }))}
             onChange={(application) =>
               setWay({ ...way, application: application as Schemas["Application"] })
             }
@@ -66,7 +66,7 @@ export function AnswerSheet({ vehicleId, productId, surfaceId, choices }: Props)
           <Choice
             label="With which tool"
             value={told.tool}
-            options={choices.workTools.map((one) => ({ value: one.tool, label: one.name }))}
+            options={choices.workTools.map((known) => ({ value: known.tool, label: known.name }))}
             onChange={(tool) => setWay({ ...way, tool: tool as Schemas["Tool"] })}
           />
         </div>
@@ -151,17 +151,17 @@ function Records({ vehicleId, told }: { vehicleId: string; told: Answer }) {
             {shortDay(test.at)}
           </li>
         ))}
-        {told.instructions.map((one) => (
-          <li key={one.id} className="flex items-baseline gap-3 py-1">
+        {told.instructions.map((instruction) => (
+          <li key={instruction.id} className="flex items-baseline gap-3 py-1">
             <span className="flex-1">
-              The maker <b>{one.allows ? "allows" : "forbids"}</b> it: {one.note}{" "}
-              <span className="text-soft">({shortDay(one.at)})</span>
+              The maker <b>{instruction.allows ? "allows" : "forbids"}</b> it: {instruction.note}{" "}
+              <span className="text-soft">({shortDay(instruction.at)})</span>
             </span>
             <button
               type="button"
               className="lnk min-h-6"
               disabled={withdraw.isPending}
-              onClick={() => withdraw.mutate(one.id)}
+              onClick={() => withdraw.mutate(instruction.id)}
             >
               Take back
             </button>

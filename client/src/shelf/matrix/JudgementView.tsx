@@ -50,7 +50,7 @@ export function JudgementView({ judgement }: { judgement: Judgement }) {
       {judgement.gear.length > 0 && judgement.verdict !== "keepOff" && (
         <p className="mt-3 text-[15px]">
           <span className="text-soft">You need:</span>{" "}
-          <b>{judgement.gear.map((one) => GEAR[one]).join(", ")}</b>
+          <b>{judgement.gear.map((known) => GEAR[known]).join(", ")}</b>
         </p>
       )}
     </>

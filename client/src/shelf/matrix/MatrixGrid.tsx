@@ -23,7 +23,7 @@ export function MatrixGrid({ matrix, columns, chosen, onChoose }: MatrixProps) {
   const table = useRef<HTMLTableElement>(null);
   const row = Math.max(
     0,
-    matrix.rows.findIndex((one) => one.productId === chosen.get("product")),
+    matrix.rows.findIndex((row) => row.productId === chosen.get("product")),
   );
   const column = Math.max(
     0,

@@ -6,7 +6,7 @@ import type { MatrixProps } from "./MatrixGrid";
 /** The same verdicts in words, for one product at a time. */
 export function MatrixList({ matrix, columns, chosen, onChoose }: MatrixProps) {
   const [product, setProduct] = useState(chosen.get("product"));
-  const row = matrix.rows.find((one) => one.productId === product) ?? matrix.rows[0];
+  const row = matrix.rows.find((row) => row.productId === product) ?? matrix.rows[0];
   if (!row) {
     return null;
   }
@@ -15,7 +15,7 @@ export function MatrixList({ matrix, columns, chosen, onChoose }: MatrixProps) {
       <Choice
         label="Product"
         value={row.productId}
-        options={matrix.rows.map((one) => ({ value: one.productId, label: one.name }))}
+        options={matrix.rows.map((row) => ({ value: row.productId, label: row.name }))}
         onChange={setProduct}
       />
       <ul className="mt-3">

@@ -60,7 +60,7 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
         ),
     [matrix, zone, task],
   );
-  const row = matrix.rows.find((one) => one.productId === params.get("product"));
+  const row = matrix.rows.find((row) => row.productId === params.get("product"));
   const column = columns.find(({ surface }) => surface.id === params.get("surface"));
   const phone = usePhone();
   const answer =
@@ -157,5 +157,5 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
 }
 
 function named(list: { value: string; name: string }[]) {
-  return list.map((one) => ({ value: one.value, label: one.name }));
+  return list.map((row) => ({ value: row.value, label: row.name }));
 }

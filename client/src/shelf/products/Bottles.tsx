@@ -12,7 +12,7 @@ type Props = {
 /** The containers of a product, as bought or mixed at home. */
 export function Bottles({ bottles, pieces, errors, onChange }: Props) {
   const change = (index: number, next: Partial<BottleDetails>) =>
-    onChange(bottles.map((one, place) => (place === index ? { ...one, ...next } : one)));
+    onChange(bottles.map((bottle, place) => (place === index ? { ...bottle, ...next } : bottle)));
   const unit = pieces ? "pieces" : "ml";
   return (
     <section className="mt-5">

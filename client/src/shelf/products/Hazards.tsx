@@ -13,7 +13,7 @@ export function Hazards({ chosen, error, onChange }: Props) {
   const [words, setWords] = useState("");
   const found = useHazards(words);
   const all = useHazards("");
-  const offered = (found.data ?? []).filter((one) => !chosen.includes(one.code));
+  const offered = (found.data ?? []).filter((known) => !chosen.includes(known.code));
   return (
     <>
       <h3 className="mt-5 mb-1 text-17">Hazards on the label</h3>
@@ -24,12 +24,12 @@ export function Hazards({ chosen, error, onChange }: Props) {
             className="flex items-baseline gap-3 border-t border-hairline py-1 text-[15px]"
           >
             <b>{code}</b>
-            <span className="flex-1">{all.data?.find((one) => one.code === code)?.text}</span>
+            <span className="flex-1">{all.data?.find((known) => known.code === code)?.text}</span>
             <button
               type="button"
               className="lnk min-h-6 text-14"
               aria-label={`Take off ${code}`}
-              onClick={() => onChange(chosen.filter((one) => one !== code))}
+              onClick={() => onChange(chosen.filter((known) => known !== code))}
             >
               Take off
             </button>
@@ -48,17 +48,17 @@ export function Hazards({ chosen, error, onChange }: Props) {
       </Field>
       {words.trim() !== "" && (
         <ul className="-mt-2 mb-3">
-          {offered.map((one) => (
-            <li key={one.code}>
+          {offered.map((known) => (
+            <li key={known.code}>
               <button
                 type="button"
                 className="flex min-h-9 w-full gap-3 border-t border-hairline py-1.5 text-left text-[15px] hover:bg-deep"
                 onClick={() => {
-                  onChange([...chosen, one.code]);
+                  onChange([...chosen, known.code]);
                   setWords("");
                 }}
               >
-                <b>{one.code}</b> {one.text}
+                <b>{known.code}</b> {known.text}
               </button>
             </li>
           ))}

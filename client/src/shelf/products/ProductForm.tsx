@@ -40,9 +40,9 @@ export function ProductForm({ product, choices, onClose }: Props) {
         <Choice
           label="Class"
           value={draft.class}
-          options={choices.classes.map((one) => ({ value: one.class, label: one.name }))}
+          options={choices.classes.map((option) => ({ value: option.class, label: option.name }))}
           onChange={(value) => {
-            const usual = choices.classes.find((one) => one.class === value)?.usual;
+            const usual = choices.classes.find((option) => option.class === value)?.usual;
             if (usual) {
               // What such products are usually like; name and bottles stay the owner's.
               change({
@@ -126,5 +126,5 @@ export function ProductForm({ product, choices, onClose }: Props) {
 }
 
 function usualName(choices: ShelfChoices, draft: ProductDetails): string | undefined {
-  return choices.classes.find((one) => one.class === draft.class)?.usual.name;
+  return choices.classes.find((option) => option.class === draft.class)?.usual.name;
 }

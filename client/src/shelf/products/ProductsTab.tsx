@@ -12,7 +12,7 @@ import { ProductForm } from "./ProductForm";
 export function ProductsTab({ shelf, choices }: ShelfTabProps) {
   const [params, setParams] = useSearchParams();
   const adding = params.has("add");
-  const chosen = shelf.products.find((one) => one.id === params.get("product"));
+  const chosen = shelf.products.find((bottle) => bottle.id === params.get("product"));
   const close = () => setParams({}, { replace: true });
   const add = () => setParams({ add: "" });
   useShortcuts([{ keys: "a", label: "Put a product on the shelf", run: add }]);
@@ -104,7 +104,7 @@ function List({ products, chosen, onChoose }: ListProps) {
                 <span className="block text-13 text-soft">
                   {product.className}
                   {product.hazards.length > 0 &&
-                    ` · ${product.hazards.map((one) => one.code).join(", ")}`}
+                    ` · ${product.hazards.map((hazard) => hazard.code).join(", ")}`}
                 </span>
               </button>
               {product.tooOld && <p className="text-13 text-brass">A bottle is past its time.</p>}
@@ -114,7 +114,7 @@ function List({ products, chosen, onChoose }: ListProps) {
               <LeftBar product={product} />
             </td>
             <td className="text-14 max-desk:hidden">
-              {runsOut(stock.data?.items.find((one) => one.productId === product.id)?.runsOut)}
+              {runsOut(stock.data?.items.find((item) => item.productId === product.id)?.runsOut)}
             </td>
           </tr>
         ))}
@@ -130,8 +130,8 @@ function runsOut(day: string | null | undefined): string {
 /** How full the bottles are together, as a measure with its figure. */
 function LeftBar({ product }: { product: Product }) {
   const bottles = product.details.bottles ?? [];
-  const size = bottles.reduce((sum, one) => sum + one.size, 0);
-  const left = bottles.reduce((sum, one) => sum + one.left, 0);
+  const size = bottles.reduce((sum, bottle) => sum + bottle.size, 0);
+  const left = bottles.reduce((sum, bottle) => sum + bottle.left, 0);
   const unit = product.unit === "pieces" ? "pieces" : "ml";
   if (bottles.length === 0) {
     return <span className="text-14 text-soft">Not measured</span>;

@@ -85,13 +85,13 @@ public readonly partial record struct Strength : IComparable<Strength>
 
         double? first = Number(pair, "first");
         double? second = Number(pair, "second");
-        if (first is not { } one || second is not { } two || Math.Max(one, two) <= 0)
+        if (first is not { } left || second is not { } right || Math.Max(left, right) <= 0)
         {
             return null;
         }
 
-        double product = Math.Min(one, two);
-        double water = Math.Max(one, two);
+        double product = Math.Min(left, right);
+        double water = Math.Max(left, right);
         return product == 0 || water / product > MostWater ? null : FromShare(product / (product + water));
     }
 

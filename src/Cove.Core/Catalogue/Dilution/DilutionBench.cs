@@ -9,7 +9,7 @@ public static class DilutionBench
     /// <summary>Works out the mixture.</summary>
     /// <param name="given">Exactly two of its four values.</param>
     /// <returns>The mixture, or what is wrong with what was given.</returns>
-    public static MixtureOrFlaw Solve(MixtureRequest given)
+    public static MixtureOrError Solve(MixtureRequest given)
     {
         int count =
             (given.Product is null ? 0 : 1)
@@ -18,7 +18,7 @@ public static class DilutionBench
             + (given.Strength is null ? 0 : 1);
         if (count != 2)
         {
-            return Flawed(
+            return Refused(
                 nameof(given.Total),
                 "Give exactly two of product, water, total and strength; the rest follows."
             );
@@ -47,7 +47,7 @@ public static class DilutionBench
                 nameof(given.Product)
             ),
             { Water: { } water, Strength: { } strength } => strength.IsNeat
-                ? Flawed(
+                ? Refused(
                     nameof(given.Water),
                     "A neat product has no water in it. Give the product or the total."
                 )
@@ -67,16 +67,16 @@ public static class DilutionBench
     /// <param name="total">What it should hold afterwards.</param>
     /// <param name="target">How strong that should be.</param>
     /// <returns>The product and water to add, or why it cannot be done by adding.</returns>
-    public static MixtureOrFlaw TopUp(Volume held, Strength heldStrength, Volume total, Strength target)
+    public static MixtureOrError TopUp(Volume held, Strength heldStrength, Volume total, Strength target)
     {
         if (total == Volume.Zero)
         {
-            return Flawed(nameof(total), "Say how much the bottle should hold.");
+            return Refused(nameof(total), "Say how much the bottle should hold.");
         }
 
         if (total < held)
         {
-            return Flawed(
+            return Refused(
                 nameof(total),
                 "The bottle holds more than that already. Say how full it should be."
             );
@@ -88,7 +88,7 @@ public static class DilutionBench
         if (product < -tiny)
         {
             double fits = held.Millilitres * heldStrength.Share / target.Share;
-            return Flawed(
+            return Refused(
                 nameof(target),
                 $"What is in the bottle is too strong for that: filled with water alone it would come to {Words(Strength.FromShare(heldStrength.Share * held.Millilitres / total.Millilitres))}. Fill to {fits:0} ml or more, or pour some out first."
             );
@@ -99,13 +99,13 @@ public static class DilutionBench
             double strongest =
                 ((heldStrength.Share * held.Millilitres) + (total.Millilitres - held.Millilitres))
                 / total.Millilitres;
-            return Flawed(
+            return Refused(
                 nameof(target),
                 $"What is in the bottle is too thin for that: filled with neat product it would come to {Words(Strength.FromShare(strongest))}. Pour some out first, or aim lower."
             );
         }
 
-        return new MixtureOrFlaw(
+        return new MixtureOrError(
             new Mixture(
                 Volume.FromMillilitres(product < tiny ? 0 : product),
                 Volume.FromMillilitres(water < tiny ? 0 : water)
@@ -116,29 +116,29 @@ public static class DilutionBench
 
     private static string Words(Strength strength) => $"{strength.Percent:0.#} %";
 
-    private static MixtureOrFlaw Checked(double product, double water, string property)
+    private static MixtureOrError Checked(double product, double water, string property)
     {
         if (water < -1e-9 || product <= 0)
         {
-            return Flawed(
+            return Refused(
                 property,
                 "That cannot be: the total has to be more than its parts, with some product in it."
             );
         }
 
         return product + water > Volume.MostMillilitres || product / (product + water) < Strength.LeastShare
-            ? Flawed(
+            ? Refused(
                 property,
                 "That is more than Cove mixes: up to 100 litres, and up to 10,000 parts water to one of product."
             )
-            : new MixtureOrFlaw(
+            : new MixtureOrError(
                 new Mixture(Volume.FromMillilitres(product), Volume.FromMillilitres(Math.Max(0, water))),
                 null
             );
     }
 
-    private static MixtureOrFlaw Flawed(string property, string sentence) =>
-        new(null, new Flaw(property, sentence));
+    private static MixtureOrError Refused(string property, string sentence) =>
+        new(null, new ValidationError(property, sentence));
 }
 
 /// <summary>What is known of a mixture; two of the four.</summary>
@@ -158,6 +158,6 @@ public sealed record MixtureRequest
 }
 
 /// <summary>A mixture, or why there is none.</summary>
-/// <param name="Mixture">The mixture; null when there is a flaw.</param>
-/// <param name="Flaw">What is wrong; null when nothing is.</param>
-public sealed record MixtureOrFlaw(Mixture? Mixture, Flaw? Flaw);
+/// <param name="Mixture">The mixture; null when there is an error.</param>
+/// <param name="ValidationError">What is wrong; null when nothing is.</param>
+public sealed record MixtureOrError(Mixture? Mixture, ValidationError? ValidationError);

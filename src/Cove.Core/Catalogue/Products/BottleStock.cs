@@ -6,8 +6,8 @@ namespace Cove.Core.Catalogue.Products;
 public static class BottleStock
 {
     /// <summary>Whether someone who says how much is left only repeats what was shown, to within half a unit.</summary>
-    public static bool IsAsShown(Quantity shown, Quantity said) =>
-        shown.Unit == said.Unit && Math.Abs(shown.Value - said.Value) <= 0.5;
+    public static bool IsAsShown(Quantity shown, Quantity given) =>
+        shown.Unit == given.Unit && Math.Abs(shown.Value - given.Value) <= 0.5;
 
     /// <summary>What is left in each bottle after what was used since it was measured.</summary>
     /// <param name="product">The product.</param>

@@ -20,12 +20,12 @@ public static class ProductRules
     /// <summary>Says what is wrong with a product; empty when nothing is.</summary>
     /// <param name="product">The product with its bottles.</param>
     /// <param name="today">The owner's present day: nothing is bought, opened or mixed after it.</param>
-    /// <returns>Flaws whose property is that of <see cref="Product"/>, <see cref="ProductMake"/> or <see cref="Chemistry"/>, or <c>Bottles[index].Property</c>.</returns>
-    public static IEnumerable<Flaw> Check(Product product, DateOnly today)
+    /// <returns>Errors whose property is that of <see cref="Product"/>, <see cref="ProductMake"/> or <see cref="Chemistry"/>, or <c>Bottles[index].Property</c>.</returns>
+    public static IEnumerable<ValidationError> Check(Product product, DateOnly today)
     {
         if (!PlainText.IsName(product.Name, Product.LongestName))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(product.Name),
                 $"Use 1 to {Product.LongestName} characters for the name, without control characters."
             );
@@ -33,20 +33,20 @@ public static class ProductRules
 
         if (!PlainText.IsNote(product.Note, Product.LongestNote))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(product.Note),
                 $"Use up to {Product.LongestNote} characters for the note, on one line."
             );
         }
 
-        foreach (Flaw flaw in CheckMake(product.Make))
+        foreach (ValidationError error in CheckMake(product.Make))
         {
-            yield return flaw;
+            yield return error;
         }
 
         if (product.Usual < product.Weakest || product.Usual > product.Strongest)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(product.Usual),
                 "The usual strength has to lie between the weakest and the strongest."
             );
@@ -54,7 +54,7 @@ public static class ProductRules
 
         if (product.ShelfLifeMonths is < 1 or > Product.LongestShelfLife)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(product.ShelfLifeMonths),
                 $"Say 1 to {Product.LongestShelfLife} months, or nothing when it keeps."
             );
@@ -62,7 +62,7 @@ public static class ProductRules
 
         if (product.Bottles.Count > Product.MostBottles)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(product.Bottles),
                 $"A product has up to {Product.MostBottles} bottles. Take the empty ones off."
             );
@@ -70,7 +70,7 @@ public static class ProductRules
 
         if (product.Bottles.DistinctBy(bottle => bottle.Id).Count() < product.Bottles.Count)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(product.Bottles),
                 "Two bottles have one id. Leave out that of a new one."
             );
@@ -78,26 +78,26 @@ public static class ProductRules
 
         for (int i = 0; i < product.Bottles.Count; i++)
         {
-            foreach (Flaw flaw in CheckBottle(product, product.Bottles[i], today))
+            foreach (ValidationError error in CheckBottle(product, product.Bottles[i], today))
             {
-                yield return flaw with
+                yield return error with
                 {
-                    Property = $"Bottles[{i}].{flaw.Property}",
+                    Property = $"Bottles[{i}].{error.Property}",
                 };
             }
         }
     }
 
-    private static IEnumerable<Flaw> CheckMake(ProductMake make)
+    private static IEnumerable<ValidationError> CheckMake(ProductMake make)
     {
         if (make.Chemistry.Ph is not (>= 0 and <= 14))
         {
-            yield return new Flaw(nameof(Chemistry.Ph), "Say a pH from 0 to 14.");
+            yield return new ValidationError(nameof(Chemistry.Ph), "Say a pH from 0 to 14.");
         }
 
         if (make.Chemistry.AlcoholPercent is not (>= 0 and <= 100))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(Chemistry.AlcoholPercent),
                 "Say a percentage of alcohol from 0 to 100."
             );
@@ -105,16 +105,16 @@ public static class ProductRules
 
         if (make.Hazards.FirstOrDefault(code => HazardStatements.Find(code) is null) is not null)
         {
-            yield return new Flaw(nameof(make.Hazards), HazardStatements.HowToGive);
+            yield return new ValidationError(nameof(make.Hazards), HazardStatements.HowToGive);
         }
     }
 
     /// <summary>Says what is wrong with a bottle of a product; empty when nothing is.</summary>
-    private static IEnumerable<Flaw> CheckBottle(Product product, Bottle bottle, DateOnly today)
+    private static IEnumerable<ValidationError> CheckBottle(Product product, Bottle bottle, DateOnly today)
     {
         if (bottle.Size.Value is not (>= Quantity.Least and <= Quantity.Most))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(bottle.Size),
                 "Say how much it holds when full: from 0.1 ml to 100 litres."
             );
@@ -122,7 +122,10 @@ public static class ProductRules
 
         if (!(bottle.Left.Value >= 0 && bottle.Left <= bottle.Size))
         {
-            yield return new Flaw(nameof(bottle.Left), "Say how much is left: from 0 to what it holds.");
+            yield return new ValidationError(
+                nameof(bottle.Left),
+                "Say how much is left: from 0 to what it holds."
+            );
         }
 
         if (
@@ -130,7 +133,7 @@ public static class ProductRules
             && (price is < 0 or > HighestPrice || decimal.Round(price, PriceDecimals) != price)
         )
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(bottle.Price),
                 $"Say a price from 0 to {HighestPrice:0}, with up to {PriceDecimals} decimals."
             );
@@ -138,7 +141,7 @@ public static class ProductRules
 
         if (!RecordTime.IsFit(bottle.MeasuredAt, bottle.MeasuredAt))
         {
-            yield return new Flaw(nameof(bottle.MeasuredAt), RecordTime.HowToGive);
+            yield return new ValidationError(nameof(bottle.MeasuredAt), RecordTime.HowToGive);
         }
 
         foreach (
@@ -152,7 +155,7 @@ public static class ProductRules
         {
             if (day < Earliest || day > today)
             {
-                yield return new Flaw(
+                yield return new ValidationError(
                     property,
                     $"Give a day from {Earliest.Year} on that is not in the future."
                 );
@@ -161,12 +164,15 @@ public static class ProductRules
 
         if (bottle.Opened < bottle.Bought)
         {
-            yield return new Flaw(nameof(bottle.Opened), "It cannot be opened before it was bought.");
+            yield return new ValidationError(
+                nameof(bottle.Opened),
+                "It cannot be opened before it was bought."
+            );
         }
 
         if ((bottle.Mixed is null) != (bottle.MixedOn is null))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(bottle.MixedOn),
                 "A mixed bottle has both its strength and the day it was mixed."
             );
@@ -174,7 +180,7 @@ public static class ProductRules
 
         if (bottle.Mixed is { } strength && MixingAdvice.Refusal(product, strength) is { } refusal)
         {
-            yield return new Flaw(nameof(bottle.Mixed), refusal);
+            yield return new ValidationError(nameof(bottle.Mixed), refusal);
         }
     }
 }

@@ -93,7 +93,7 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
             {
                 Uses = step.Uses with
                 {
-                    Classes = [.. step.Uses.Classes.Where(one => one != ProductClass.Water)],
+                    Classes = [.. step.Uses.Classes.Where(known => known != ProductClass.Water)],
                 },
             },
             _ => step,

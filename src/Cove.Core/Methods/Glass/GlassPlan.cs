@@ -43,9 +43,9 @@ public sealed record GlassPlan(
     {
         GlassOption? option = advice
             .Options.Where(
-                (one, index) => (set & (1 << index)) != 0 && (one.IsEnough || one == advice.Chosen)
+                (able, index) => (set & (1 << index)) != 0 && (able.IsEnough || able == advice.Chosen)
             )
-            .MinBy(one => one.Takes);
+            .MinBy(able => able.Takes);
         return option is null ? null : new PlannedPane(advice.Pane, option, advice);
     }
 

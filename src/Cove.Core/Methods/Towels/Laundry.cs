@@ -9,13 +9,13 @@ public static class Laundry
     /// <param name="used">How many of each role.</param>
     public static IReadOnlyList<LaundryLoad> Of(IEnumerable<(TowelRole Role, int Count)> used) =>
         [
-            .. used.Where(one => one.Count > 0)
-                .GroupBy(one => KindOf(one.Role))
+            .. used.Where(towels => towels.Count > 0)
+                .GroupBy(towels => KindOf(towels.Role))
                 .OrderBy(load => load.Key)
                 .Select(load => new LaundryLoad(
                     load.Key,
                     [
-                        .. load.GroupBy(one => one.Role, one => one.Count)
+                        .. load.GroupBy(towels => towels.Role, towels => towels.Count)
                             .OrderBy(role => role.Key)
                             .Select(role => (role.Key, role.Sum())),
                     ]

@@ -89,7 +89,7 @@ internal static class PersonRules
             Harm.Person,
             Source.Ghs,
             c =>
-                (c.Product is { Form: ProductForm.Aerosol } || c.Says("H229"))
+                (c.Product is { Form: ProductForm.Aerosol } || c.HasHazard("H229"))
                 && (c.Context.CabinHot || c.Context.SurfaceHot),
             "A can under pressure may burst when it gets hot."
         )
@@ -158,7 +158,7 @@ internal static class PersonRules
             WithCare,
             Harm.Person,
             Source.Ghs,
-            c => c.Says("H314", "H318"),
+            c => c.HasHazard("H314", "H318"),
             "Its label warns of burns or serious damage to the eyes."
         )
         {
@@ -169,7 +169,7 @@ internal static class PersonRules
             WithCare,
             Harm.Person,
             Source.Ghs,
-            c => c.Says("H315", "H317", "H319", "P280"),
+            c => c.HasHazard("H315", "H317", "H319", "P280"),
             "Its label warns of irritated skin or eyes."
         )
         {
@@ -180,7 +180,7 @@ internal static class PersonRules
             WithCare,
             Harm.Person,
             Source.Ghs,
-            c => c.Says("H304"),
+            c => c.HasHazard("H304"),
             "It may be fatal if swallowed: cap locked, out of reach of children and animals."
         ),
         new(

@@ -27,9 +27,9 @@ public enum RunEventKind
     TowelRetired,
 }
 
-/// <summary>One thing an owner said during a run.</summary>
-/// <param name="Kind">What was said.</param>
+/// <summary>One answer an owner gave during a run.</summary>
+/// <param name="Kind">What was answered.</param>
 /// <param name="Step">Index of the step it is about; the number of steps for <see cref="RunEventKind.Finished"/> counts for none and is ignored.</param>
-/// <param name="At">When it was said.</param>
+/// <param name="At">When it was answered.</param>
 /// <param name="Towel">The towel it is about; null unless it is about a towel.</param>
 public sealed record RunEvent(RunEventKind Kind, int Step, DateTimeOffset At, TowelRole? Towel = null);

@@ -2,7 +2,7 @@ using Cove.Core.Sessions.Planning;
 
 namespace Cove.Core.Sessions.Runs;
 
-/// <summary>How far a run has come: the planned steps and everything said so far, read together.</summary>
+/// <summary>How far a run has come: the planned steps and every answer so far, read together.</summary>
 /// <remarks>The events are the truth; this is always computed from them, so a run resumes from whatever was saved.</remarks>
 public sealed class RunProgress
 {
@@ -12,7 +12,7 @@ public sealed class RunProgress
     /// <summary>Reads the events of a run.</summary>
     /// <param name="steps">The planned steps.</param>
     /// <param name="startedAt">When the run began.</param>
-    /// <param name="events">What was said, in order.</param>
+    /// <param name="events">The answers, in order.</param>
     public RunProgress(IReadOnlyList<RunStep> steps, DateTimeOffset startedAt, IEnumerable<RunEvent> events)
     {
         Steps = steps;
@@ -20,9 +20,9 @@ public sealed class RunProgress
         StepStartedAt = startedAt;
         outcomes = new RunEvent?[steps.Count];
         taken = new TimeSpan[steps.Count];
-        foreach (RunEvent said in events)
+        foreach (RunEvent answer in events)
         {
-            Take(said);
+            Take(answer);
         }
     }
 
@@ -93,30 +93,30 @@ public sealed class RunProgress
         ];
 
     /// <summary>Says why an event cannot be taken now; null when it can.</summary>
-    /// <param name="said">The event.</param>
-    public string? Refusal(RunEvent said)
+    /// <param name="answer">The event.</param>
+    public string? Refusal(RunEvent answer)
     {
-        ArgumentNullException.ThrowIfNull(said);
+        ArgumentNullException.ThrowIfNull(answer);
         if (FinishedAt is not null)
         {
             return "This run is over. Correct its entries in the log instead.";
         }
 
-        if (said.Kind == RunEventKind.Finished)
+        if (answer.Kind == RunEventKind.Finished)
         {
             return null;
         }
 
         return Current == Steps.Count ? "Every step has been answered. Finish the run."
-            : said.Step == Current ? null
+            : answer.Step == Current ? null
             : $"The run stands at step {Current + 1}. Reload it and go on from there.";
     }
 
-    /// <summary>The same event, said no earlier than what was said last: the clock of the machine may have been set back meanwhile.</summary>
-    public RunEvent InOrder(RunEvent said)
+    /// <summary>The same answer, given no earlier than the last one: the clock of the machine may have been set back meanwhile.</summary>
+    public RunEvent InOrder(RunEvent answer)
     {
-        ArgumentNullException.ThrowIfNull(said);
-        return said.At < StepStartedAt ? said with { At = StepStartedAt } : said;
+        ArgumentNullException.ThrowIfNull(answer);
+        return answer.At < StepStartedAt ? answer with { At = StepStartedAt } : answer;
     }
 
     /// <summary>What the outcome of a step does to the levels of its task.</summary>
@@ -132,51 +132,51 @@ public sealed class RunProgress
             };
 
     /// <summary>Goes on by one event, which <see cref="Refusal"/> must not refuse.</summary>
-    public void Take(RunEvent said)
+    public void Take(RunEvent answer)
     {
-        ArgumentNullException.ThrowIfNull(said);
-        switch (said.Kind)
+        ArgumentNullException.ThrowIfNull(answer);
+        switch (answer.Kind)
         {
             case RunEventKind.Finished:
-                FinishedAt = said.At;
+                FinishedAt = answer.At;
                 return;
             case RunEventKind.Again:
                 Rounds++;
                 return;
             case RunEventKind.FaceTurned or RunEventKind.TowelRetired:
-                Towels = Towels.After(said);
+                Towels = Towels.After(answer);
                 return;
             default:
-                Settle(said);
+                Conclude(answer);
                 return;
         }
     }
 
-    private void Settle(RunEvent said)
+    private void Conclude(RunEvent answer)
     {
-        outcomes[said.Step] = said;
-        if (said.Kind == RunEventKind.Skipped)
+        outcomes[answer.Step] = answer;
+        if (answer.Kind == RunEventKind.Skipped)
         {
-            SkipPutBackOf(said);
+            SkipPutBackOf(answer);
         }
         else
         {
-            TimeSpan since = InOrder(said).At - StepStartedAt;
-            taken[said.Step] = since < SessionRules.LongestStep ? since : SessionRules.LongestStep;
+            TimeSpan since = InOrder(answer).At - StepStartedAt;
+            taken[answer.Step] = since < SessionRules.LongestStep ? since : SessionRules.LongestStep;
         }
 
-        StepStartedAt = InOrder(said).At;
+        StepStartedAt = InOrder(answer).At;
         Rounds = 0;
     }
 
     /// <summary>What was never taken out need not be put back.</summary>
-    private void SkipPutBackOf(RunEvent said)
+    private void SkipPutBackOf(RunEvent answer)
     {
-        for (int step = said.Step + 1; step < Steps.Count; step++)
+        for (int step = answer.Step + 1; step < Steps.Count; step++)
         {
-            if (Steps[step].PutsBack && Steps[step].TaskId == Steps[said.Step].TaskId)
+            if (Steps[step].PutsBack && Steps[step].TaskId == Steps[answer.Step].TaskId)
             {
-                outcomes[step] = said with { Step = step };
+                outcomes[step] = answer with { Step = step };
             }
         }
     }

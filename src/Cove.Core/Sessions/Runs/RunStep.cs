@@ -108,11 +108,11 @@ public sealed record RunStep(
                 OrderJob job = plan.Jobs[step.Job];
                 TaskChoices? task = job.PutsBack
                     ? null
-                    : choices.FirstOrDefault(one => one.Task.Id == job.TaskId);
+                    : choices.FirstOrDefault(choice => choice.Task.Id == job.TaskId);
                 IReadOnlyList<ChoiceForSurfaces> made = task?.Choices ?? [];
                 TaskWork? work = job.PutsBack
                     ? null
-                    : plan.Works.FirstOrDefault(one => one.Status.Item.Task.Id == job.TaskId);
+                    : plan.Works.FirstOrDefault(work => work.Status.Item.Task.Id == job.TaskId);
                 return new RunStep(
                     job.TaskId,
                     job.PutsBack,
@@ -135,10 +135,11 @@ public sealed record RunStep(
                         : SessionChores.Find(job.TaskId) is { } chore
                             ? [new MethodUsed(chore.Method.Id, 1, [])]
                         : [],
-                    Products = [.. made.SelectMany(one => StepProduct.Of(task!.Task, one))],
+                    Products = [.. made.SelectMany(choice => StepProduct.Of(task!.Task, choice))],
                     Lacks =
                     [
-                        .. made.Where(one => one.Choice.Best is null).Select(one => one.Choice.Meanwhile!),
+                        .. made.Where(choice => choice.Choice.Best is null)
+                            .Select(choice => choice.Choice.Meanwhile!),
                     ],
                 };
             }),

@@ -4,32 +4,32 @@ using Cove.Core.Methods.Towels;
 
 namespace Cove.Core.Sessions.Runs;
 
-/// <summary>Which towel of each role is in hand, and which of its faces: what was said of towels in a run, added up.</summary>
+/// <summary>Which towel of each role is in hand, and which of its faces: the answers about towels of a run, added up.</summary>
 public sealed class TowelCount
 {
     private readonly ImmutableSortedDictionary<TowelRole, TowelInHand> towels;
 
     private TowelCount(ImmutableSortedDictionary<TowelRole, TowelInHand> towels) => this.towels = towels;
 
-    /// <summary>Nothing has been said yet: the first face of the first towel of each role.</summary>
+    /// <summary>No answer yet: the first face of the first towel of each role.</summary>
     public static TowelCount None { get; } = new(ImmutableSortedDictionary<TowelRole, TowelInHand>.Empty);
 
-    /// <summary>The roles of which something was said.</summary>
+    /// <summary>The roles that answers were about.</summary>
     public IEnumerable<TowelRole> Roles => towels.Keys;
 
     /// <summary>The towel of a role that is in hand.</summary>
     public TowelInHand InHand(TowelRole role) => towels.GetValueOrDefault(role, new TowelInHand(role, 1, 1));
 
-    /// <summary>The count after something was said of a towel; unchanged when it was said of none.</summary>
-    public TowelCount After(RunEvent said)
+    /// <summary>The count after an answer; unchanged when it is not about a towel.</summary>
+    public TowelCount After(RunEvent answer)
     {
-        if (said.Towel is not { } role)
+        if (answer.Towel is not { } role)
         {
             return this;
         }
 
         TowelInHand now = InHand(role);
-        bool fresh = said.Kind == RunEventKind.TowelRetired || now.Face == TowelFold.Faces;
+        bool fresh = answer.Kind == RunEventKind.TowelRetired || now.Face == TowelFold.Faces;
         return new TowelCount(
             towels.SetItem(
                 role,

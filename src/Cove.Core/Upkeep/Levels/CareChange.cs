@@ -41,9 +41,10 @@ public sealed record Jumped(DateTimeOffset At, double Amount, string Cause) : Ca
 /// <summary>The owner looked, and the level is what was seen.</summary>
 /// <param name="At">When it was looked at.</param>
 /// <param name="Level">The level that the result stands for; above 0.</param>
-/// <param name="Spread">How far results of the test scatter: the standard deviation of the logarithm of the level. Above 0.</param>
+/// <param name="LogStdDev">How far results of the test scatter: the standard deviation of the logarithm of the level. Above 0.</param>
 /// <param name="Looks">How many looks it sums up; 1 for a single one.</param>
-public sealed record Observed(DateTimeOffset At, Level Level, double Spread, int Looks = 1) : CareChange(At)
+public sealed record Observed(DateTimeOffset At, Level Level, double LogStdDev, int Looks = 1)
+    : CareChange(At)
 {
     /// <summary>Whether it judges the cleaning before it rather than what has settled since.</summary>
     public bool JudgesCleaning { get; init; }

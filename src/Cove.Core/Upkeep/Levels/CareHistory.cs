@@ -20,19 +20,19 @@ public sealed class CareHistory
     /// <param name="soiling">How fast the level rises.</param>
     /// <param name="usage">How the car is used.</param>
     /// <param name="changes">What changed the level, in any order; changes before the start are left out.</param>
-    /// <param name="rateSpread">How uncertain the multiplier of <paramref name="soiling"/> is: the standard deviation of its logarithm; 0 when it is certain.</param>
+    /// <param name="rateStdDev">How uncertain the multiplier of <paramref name="soiling"/> is: the standard deviation of its logarithm; 0 when it is certain.</param>
     public CareHistory(
         CareState start,
         Soiling soiling,
         Usage usage,
         IEnumerable<CareChange> changes,
-        double rateSpread = 0
+        double rateStdDev = 0
     )
     {
         Start = start;
         Soiling = soiling;
         Usage = usage;
-        RateSpread = rateSpread;
+        RateStdDev = rateStdDev;
         unlearnt = soiling with { Multiplier = 1 };
         this.changes = ChangeList.InOrder(changes.Where(change => change.At >= start.At));
     }
@@ -47,7 +47,7 @@ public sealed class CareHistory
     public Usage Usage { get; }
 
     /// <summary>The standard deviation of the logarithm of the multiplier.</summary>
-    public double RateSpread { get; }
+    public double RateStdDev { get; }
 
     /// <summary>The level just after the last change up to an instant.</summary>
     /// <param name="until">Changes at or before this instant count.</param>
@@ -108,13 +108,13 @@ public sealed class CareHistory
     private LevelPoint Point(LevelTrail trail)
     {
         double level = trail.LevelWith(Soiling.Multiplier);
-        double spread = trail.SpreadWith(Soiling.Multiplier, RateSpread);
+        double logStdDev = trail.StdDevWith(Soiling.Multiplier, RateStdDev);
         return new LevelPoint(
             trail.At,
             new Level(level),
-            new Level(level * Math.Exp(-BandWidth * spread)),
-            new Level(level * Math.Exp(BandWidth * spread)),
-            spread
+            new Level(level * Math.Exp(-BandWidth * logStdDev)),
+            new Level(level * Math.Exp(BandWidth * logStdDev)),
+            logStdDev
         );
     }
 }
@@ -124,11 +124,11 @@ public sealed class CareHistory
 /// <param name="Level">The level.</param>
 /// <param name="Low">The lower end of the band.</param>
 /// <param name="High">The upper end of the band.</param>
-/// <param name="Spread">The standard deviation of the logarithm of the level.</param>
+/// <param name="LogStdDev">The standard deviation of the logarithm of the level.</param>
 public readonly record struct LevelPoint(
     DateTimeOffset At,
     Level Level,
     Level Low,
     Level High,
-    double Spread
+    double LogStdDev
 );

@@ -76,9 +76,10 @@ internal static class ChangeList
         }
 
         // Summed in an order of their own, so that not even rounding tells who came first.
-        Observed[] sorted = [.. looks.OrderBy(look => look.Level.Value).ThenBy(look => look.Spread)];
-        double weight = sorted.Sum(look => 1 / (look.Spread * look.Spread));
-        double mean = sorted.Sum(look => Math.Log(look.Level.Value) / (look.Spread * look.Spread)) / weight;
+        Observed[] sorted = [.. looks.OrderBy(look => look.Level.Value).ThenBy(look => look.LogStdDev)];
+        double weight = sorted.Sum(look => 1 / (look.LogStdDev * look.LogStdDev));
+        double mean =
+            sorted.Sum(look => Math.Log(look.Level.Value) / (look.LogStdDev * look.LogStdDev)) / weight;
         return new Observed(
             looks[0].At,
             new Level(Math.Exp(mean)),

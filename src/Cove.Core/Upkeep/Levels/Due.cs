@@ -67,7 +67,7 @@ public sealed record Due(
     /// <param name="all">All of it.</param>
     /// <param name="daysLeft">Days until one is due; null when it never is.</param>
     public static IEnumerable<T> SoonestFirst<T>(IEnumerable<T> all, Func<T, int?> daysLeft) =>
-        all.OrderBy(one => daysLeft(one) is null).ThenBy(daysLeft);
+        all.OrderBy(item => daysLeft(item) is null).ThenBy(daysLeft);
 
     private static DateOnly DateIn(DateTimeOffset instant, TimeZoneInfo zone) =>
         DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(instant, zone).DateTime);

@@ -7,33 +7,33 @@ namespace Cove.Core.Upkeep.Levels;
 /// <param name="At">The instant.</param>
 /// <param name="Known">The part that does not depend on the multiplier: what was there at the start, what events added, what was last seen.</param>
 /// <param name="Rise">What has risen since, for a multiplier of 1.</param>
-/// <param name="Doubt">Variance of the known part.</param>
+/// <param name="Variance">Variance of the known part.</param>
 /// <param name="KnownOily">The part of <paramref name="Known"/> that is oily film; 0 but on glass.</param>
 /// <param name="RiseOily">The part of <paramref name="Rise"/> that is oily film; 0 but on glass.</param>
 internal readonly record struct LevelTrail(
     DateTimeOffset At,
     double Known,
     double Rise,
-    double Doubt,
+    double Variance,
     double KnownOily,
     double RiseOily
 )
 {
     /// <summary>How far off a level that nobody looked at may be, as a share of it. Cove's own choice.</summary>
-    private const double GuessSpread = 0.5;
+    private const double GuessStdDev = 0.5;
 
     /// <summary>Nothing is learnt from a look before the level has risen by this much.</summary>
     private const double LeastRise = 0.1;
 
     /// <summary>The standard deviation of the logarithm beyond which a look is still counted, but for next to nothing.</summary>
-    private const double MostSpread = 5;
+    private const double MostStdDev = 5;
 
     public static LevelTrail From(CareState start, Soiling unlearnt, Usage usage) =>
         new(
             start.At,
             start.Level.Value,
             0,
-            Square(start.Level.Value * GuessSpread),
+            Square(start.Level.Value * GuessStdDev),
             start.Level.Value * (start.Oily ?? unlearnt.OilyMix(usage.ConditionsAt(start.At))).Value,
             0
         );
@@ -49,11 +49,11 @@ internal readonly record struct LevelTrail(
 
     /// <summary>The standard deviation of the logarithm of the level.</summary>
     /// <param name="multiplier">The learnt multiplier.</param>
-    /// <param name="spread">The standard deviation of its logarithm.</param>
-    public double SpreadWith(double multiplier, double spread)
+    /// <param name="logStdDev">The standard deviation of its logarithm.</param>
+    public double StdDevWith(double multiplier, double logStdDev)
     {
         double level = LevelWith(multiplier);
-        return level > 0 ? Math.Sqrt(Doubt + Square(multiplier * Rise * spread)) / level : 0;
+        return level > 0 ? Math.Sqrt(Variance + Square(multiplier * Rise * logStdDev)) / level : 0;
     }
 
     public LevelTrail Until(DateTimeOffset instant, Soiling unlearnt, Usage usage) =>
@@ -74,14 +74,14 @@ internal readonly record struct LevelTrail(
             Jumped jumped => this with
             {
                 Known = Known + jumped.Amount,
-                Doubt = Doubt + Square(jumped.Amount * GuessSpread),
+                Variance = Variance + Square(jumped.Amount * GuessStdDev),
                 KnownOily = KnownOily + (jumped.Amount * jumped.Oily.Value),
             },
             Observed seen => new(
                 At,
                 seen.Level.Value,
                 0,
-                Square(seen.Level.Value * seen.Spread),
+                Square(seen.Level.Value * seen.LogStdDev),
                 seen.Level.Value * FilmWith(1).OilyShare.Value,
                 0
             ),
@@ -100,10 +100,10 @@ internal readonly record struct LevelTrail(
         // the scatter of the test, carried over to the small difference, makes it weigh little.
         double risen = Math.Max(look.Level.Value - Known, 0.25 * Rise);
         double expected = Math.Max(risen, Rise);
-        double spread = Math.Sqrt(
-            Square(look.Spread * (Known + expected) / expected) + (Doubt / Square(expected))
+        double logStdDev = Math.Sqrt(
+            Square(look.LogStdDev * (Known + expected) / expected) + (Variance / Square(expected))
         );
-        return new RateEvidence(look.At, Math.Log(risen / Rise), Math.Min(spread, MostSpread), look.Looks);
+        return new RateEvidence(look.At, Math.Log(risen / Rise), Math.Min(logStdDev, MostStdDev), look.Looks);
     }
 
     private LevelTrail Scaled(double left) =>
@@ -111,7 +111,7 @@ internal readonly record struct LevelTrail(
         {
             Known = Known * left,
             Rise = Rise * left,
-            Doubt = Doubt * left * left,
+            Variance = Variance * left * left,
             KnownOily = KnownOily * left,
             RiseOily = RiseOily * left,
         };
@@ -128,7 +128,7 @@ internal readonly record struct LevelTrail(
             KnownOily = known.Oily.Value,
             Rise = rise.Whole.Value,
             RiseOily = rise.Oily.Value,
-            Doubt = Doubt * left * left,
+            Variance = Variance * left * left,
         };
     }
 
@@ -138,6 +138,6 @@ internal readonly record struct LevelTrail(
 /// <summary>What one look says about how fast a level rises.</summary>
 /// <param name="At">When it was looked at.</param>
 /// <param name="LogRatio">Natural logarithm of the rate seen over the rate of the table.</param>
-/// <param name="Spread">Standard deviation of that logarithm; above 0.</param>
+/// <param name="LogStdDev">Standard deviation of that logarithm; above 0.</param>
 /// <param name="Looks">How many looks it sums up.</param>
-public sealed record RateEvidence(DateTimeOffset At, double LogRatio, double Spread, int Looks = 1);
+public sealed record RateEvidence(DateTimeOffset At, double LogRatio, double LogStdDev, int Looks = 1);

@@ -4,11 +4,11 @@ namespace Cove.Core.Upkeep.Levels;
 /// <param name="MethodId">The method.</param>
 /// <param name="At">When it was looked at.</param>
 /// <param name="LogRatio">Natural logarithm of what was left over what the table leaves.</param>
-/// <param name="Spread">Standard deviation of that logarithm; above 0.</param>
-public sealed record ResidueEvidence(MethodId MethodId, DateTimeOffset At, double LogRatio, double Spread)
+/// <param name="LogStdDev">Standard deviation of that logarithm; above 0.</param>
+public sealed record ResidueEvidence(MethodId MethodId, DateTimeOffset At, double LogRatio, double LogStdDev)
 {
     /// <summary>The standard deviation beyond which a look is still counted, but for next to nothing.</summary>
-    private const double MostSpread = 5;
+    private const double MostStdDev = 5;
 
     /// <summary>Reads a look.</summary>
     /// <param name="methodId">The method that was used.</param>
@@ -20,12 +20,12 @@ public sealed record ResidueEvidence(MethodId MethodId, DateTimeOffset At, doubl
         // What is seen at or below what has settled since cannot be put down to the cleaning: a quarter of it is taken,
         // and the scatter of the look, carried over to the small difference, makes it weigh little.
         double seen = Math.Max(look.Level.Value - settled, 0.25 * left);
-        double spread = look.Spread * Math.Max(look.Level.Value, left) / Math.Max(seen, left);
+        double logStdDev = look.LogStdDev * Math.Max(look.Level.Value, left) / Math.Max(seen, left);
         return new ResidueEvidence(
             methodId,
             look.At,
             Math.Log(seen / left),
-            Math.Clamp(spread, look.Spread, MostSpread)
+            Math.Clamp(logStdDev, look.LogStdDev, MostStdDev)
         );
     }
 }

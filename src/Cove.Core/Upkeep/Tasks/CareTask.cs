@@ -46,7 +46,7 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
                 value,
                 value.Aggregate(
                     DriverShares.WithDistance(0),
-                    (shares, one) => shares.With(one.Driver, one.Share)
+                    (shares, driver) => shares.With(driver.Driver, driver.Share)
                 )
             );
     }

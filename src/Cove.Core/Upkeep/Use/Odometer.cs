@@ -25,41 +25,42 @@ public static class Odometer
             return $"Give what the odometer shows, from 0 to {MostKilometres:0} km.";
         }
 
-        if (known.Any(one => one.At <= reading.At && one.Kilometres > reading.Kilometres))
+        if (known.Any(other => other.At <= reading.At && other.Kilometres > reading.Kilometres))
         {
-            return "An odometer does not run backwards. Give at least what it showed before, or take the earlier reading back.";
+            return "An odometer does not run backwards. Give at least what it showed before, or take the other reading back.";
         }
 
-        if (known.Any(one => one.At >= reading.At && one.Kilometres < reading.Kilometres))
+        if (known.Any(other => other.At >= reading.At && other.Kilometres < reading.Kilometres))
         {
             return "A later reading shows less. Give at most what it shows, or take the later reading back.";
         }
 
-        return known.Any(one => WeekBetween(one, reading) > WeeklyDistance.MaximumKilometres)
+        return known.Any(other => WeekBetween(other, reading) > WeeklyDistance.MaximumKilometres)
             ? $"That would be more than {WeeklyDistance.MaximumKilometres:0} km in a week. Check the reading."
             : null;
     }
 
     /// <summary>The use with what the readings say of the distance.</summary>
-    /// <param name="said">What the owner said.</param>
+    /// <param name="usage">What the owner said.</param>
     /// <param name="readings">The readings, in any order; those that contradict others must have been refused.</param>
-    public static Usage Apply(Usage said, IEnumerable<OdometerReading> readings)
+    public static Usage Apply(Usage usage, IEnumerable<OdometerReading> readings)
     {
         OdometerReading[] spaced = [.. Spaced(readings)];
         if (spaced.Length < 2)
         {
-            return said;
+            return usage;
         }
 
-        var entries = said.Entries.Where(entry => entry.From < spaced[0].At).ToList();
+        var entries = usage.Entries.Where(entry => entry.From < spaced[0].At).ToList();
         for (int i = 1; i < spaced.Length; i++)
         {
             DateTimeOffset from = spaced[i - 1].At;
             DateTimeOffset to = i == spaced.Length - 1 ? DateTimeOffset.MaxValue : spaced[i].At;
             WeeklyDistance distance = WeeklyDistance.FromKilometres(WeekBetween(spaced[i - 1], spaced[i]));
-            entries.Add(new UsageEntry(from, said.At(from).Use with { Distance = distance }));
+            entries.Add(new UsageEntry(from, usage.At(from).Use with { Distance = distance }));
             entries.AddRange(
-                said.Entries.Where(entry => entry.From > from && entry.From < to)
+                usage
+                    .Entries.Where(entry => entry.From > from && entry.From < to)
                     .Select(entry => entry with { Use = entry.Use with { Distance = distance } })
             );
         }

@@ -13,9 +13,9 @@ public static class CabinRebuild
     /// <returns>The vehicle, or the problems of the layout.</returns>
     public static VehicleEdit Of(Vehicle vehicle, CabinLayout layout)
     {
-        if (layout.Problems() is { Count: > 0 } flaws)
+        if (layout.Problems() is { Count: > 0 } errors)
         {
-            return new VehicleEdit(null, flaws);
+            return new VehicleEdit(null, errors);
         }
 
         var before = ById(CabinBuilder.Build(vehicle.Layout).Surfaces);
@@ -34,7 +34,7 @@ public static class CabinRebuild
         }
 
         // What the layout does not draw: parts, and surfaces the owner added. Parts go with a whole that is gone.
-        foreach (Surface old in vehicle.Surfaces.Where(one => !before.ContainsKey(one.Id)))
+        foreach (Surface old in vehicle.Surfaces.Where(surface => !before.ContainsKey(surface.Id)))
         {
             Surface? next = old.PartOf is null ? old : Part(old);
             if (next is not null)

@@ -17,7 +17,7 @@ public static class SurfaceEdits
     /// <param name="change">Makes it as it should be.</param>
     public static VehicleEdit Change(Vehicle vehicle, SurfaceId surfaceId, Func<Surface, Surface> change)
     {
-        if (vehicle.Surfaces.FirstOrDefault(one => one.Id == surfaceId) is not { } old)
+        if (vehicle.Surfaces.FirstOrDefault(surface => surface.Id == surfaceId) is not { } old)
         {
             return VehicleEdit.Refused(nameof(Surface.Id), Unknown);
         }
@@ -29,7 +29,7 @@ public static class SurfaceEdits
             ZoneId = old.ZoneId,
             PartOf = old.PartOf,
         };
-        return next.Absent && vehicle.InCare().All(one => one.Id == next.Id)
+        return next.Absent && vehicle.InCare().All(surface => surface.Id == next.Id)
             ? VehicleEdit.Refused(
                 nameof(Surface.Absent),
                 "A vehicle needs at least one surface that is there."
@@ -37,7 +37,10 @@ public static class SurfaceEdits
             : VehicleEdit.Checked(
                 vehicle with
                 {
-                    Surfaces = [.. vehicle.Surfaces.Select(one => one.Id == next.Id ? next : one)],
+                    Surfaces =
+                    [
+                        .. vehicle.Surfaces.Select(surface => surface.Id == next.Id ? next : surface),
+                    ],
                 },
                 next
             );
@@ -55,12 +58,12 @@ public static class SurfaceEdits
     /// <summary>Takes an added surface away for good. One that the cabin was drawn with can only be marked absent.</summary>
     public static VehicleEdit Remove(Vehicle vehicle, SurfaceId surfaceId)
     {
-        if (!vehicle.Surfaces.Any(one => one.Id == surfaceId))
+        if (!vehicle.Surfaces.Any(surface => surface.Id == surfaceId))
         {
             return VehicleEdit.Refused(nameof(Surface.Id), Unknown);
         }
 
-        if (CabinBuilder.Build(vehicle.Layout).Surfaces.Any(one => one.Id == surfaceId))
+        if (CabinBuilder.Build(vehicle.Layout).Surfaces.Any(surface => surface.Id == surfaceId))
         {
             return VehicleEdit.Refused(
                 nameof(Surface.Id),
@@ -68,7 +71,7 @@ public static class SurfaceEdits
             );
         }
 
-        if (vehicle.Surfaces.First(one => one.Id == surfaceId).PartOf is not null)
+        if (vehicle.Surfaces.First(surface => surface.Id == surfaceId).PartOf is not null)
         {
             return VehicleEdit.Refused(
                 nameof(Surface.Id),
@@ -80,7 +83,7 @@ public static class SurfaceEdits
         return VehicleEdit.Checked(
             vehicle with
             {
-                Surfaces = [.. vehicle.Surfaces.Where(one => !gone.Contains(one.Id))],
+                Surfaces = [.. vehicle.Surfaces.Where(surface => !gone.Contains(surface.Id))],
             }
         );
     }
@@ -91,7 +94,7 @@ public static class SurfaceEdits
     /// <param name="names">The names of the parts, from the front of the car backwards or from the driver's side across; 2 to <see cref="MostParts"/>.</param>
     public static VehicleEdit Split(Vehicle vehicle, SurfaceId surfaceId, IReadOnlyList<string> names)
     {
-        if (vehicle.Surfaces.FirstOrDefault(one => one.Id == surfaceId) is not { } whole)
+        if (vehicle.Surfaces.FirstOrDefault(surface => surface.Id == surfaceId) is not { } whole)
         {
             return VehicleEdit.Refused(nameof(Surface.Id), Unknown);
         }
@@ -122,7 +125,7 @@ public static class SurfaceEdits
                     }
             ),
         ];
-        int at = vehicle.Surfaces.ToList().FindIndex(one => one.Id == surfaceId);
+        int at = vehicle.Surfaces.ToList().FindIndex(surface => surface.Id == surfaceId);
         return VehicleEdit.Checked(
             vehicle with
             {
@@ -141,7 +144,7 @@ public static class SurfaceEdits
             : VehicleEdit.Checked(
                 vehicle with
                 {
-                    Surfaces = [.. vehicle.Surfaces.Where(one => !parts.Contains(one.Id))],
+                    Surfaces = [.. vehicle.Surfaces.Where(surface => !parts.Contains(surface.Id))],
                 }
             );
     }
@@ -162,7 +165,11 @@ public static class SurfaceEdits
         var open = new Queue<SurfaceId>([surfaceId]);
         while (open.TryDequeue(out SurfaceId id))
         {
-            foreach (Surface part in vehicle.Surfaces.Where(one => one.PartOf == id && parts.Add(one.Id)))
+            foreach (
+                Surface part in vehicle.Surfaces.Where(surface =>
+                    surface.PartOf == id && parts.Add(surface.Id)
+                )
+            )
             {
                 open.Enqueue(part.Id);
             }
@@ -174,7 +181,7 @@ public static class SurfaceEdits
     /// <summary>The first ids of the form <c>stem-number</c> that the vehicle has not. Ids have a greatest length, which the stem makes room for.</summary>
     private static IEnumerable<SurfaceId> FreeIds(Vehicle vehicle, string stem)
     {
-        var taken = vehicle.Surfaces.Select(one => one.Id).ToHashSet();
+        var taken = vehicle.Surfaces.Select(surface => surface.Id).ToHashSet();
         int room = SurfaceRules.LongestName - 4;
         string kept = stem.Length <= room ? stem : stem[..room];
         return Enumerable

@@ -26,11 +26,11 @@ public static partial class SurfaceRules
     public const double SmallestSquareMetres = 0.0001;
 
     /// <summary>Says what is wrong with a surface taken by itself; empty when nothing is.</summary>
-    public static IEnumerable<Flaw> Check(Surface surface)
+    public static IEnumerable<ValidationError> Check(Surface surface)
     {
         if (!IsId(surface.Id.Value))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(surface.Id),
                 $"Use up to {LongestName} small letters, digits and hyphens for the id."
             );
@@ -38,12 +38,15 @@ public static partial class SurfaceRules
 
         if (!PlainText.IsName(surface.Name, LongestName))
         {
-            yield return new Flaw(nameof(surface.Name), $"Use 1 to {LongestName} characters for the name.");
+            yield return new ValidationError(
+                nameof(surface.Name),
+                $"Use 1 to {LongestName} characters for the name."
+            );
         }
 
         if (!PlainText.IsName(surface.ShortName, LongestShortName))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(surface.ShortName),
                 $"Use 1 to {LongestShortName} characters for the short name."
             );
@@ -51,7 +54,7 @@ public static partial class SurfaceRules
 
         if (surface.Wear is { } wear && !PlainText.IsName(wear, LongestWear))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(surface.Wear),
                 $"Use 1 to {LongestWear} characters for what is worn."
             );
@@ -62,7 +65,7 @@ public static partial class SurfaceRules
             || surface.Area.SquareMetres is > 0 and < SmallestSquareMetres
         )
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(surface.Area),
                 $"Say 0 to {LargestSquareMetres:0} square metres; the least beside 0 is {SmallestSquareMetres}."
             );
@@ -70,24 +73,30 @@ public static partial class SurfaceRules
 
         if (surface.Exposure.Value <= 0)
         {
-            yield return new Flaw(nameof(surface.Exposure), "Say how much use it gets, above 0 and up to 1.");
+            yield return new ValidationError(
+                nameof(surface.Exposure),
+                "Say how much use it gets, above 0 and up to 1."
+            );
         }
 
-        foreach (Flaw flaw in Make(surface))
+        foreach (ValidationError error in Make(surface))
         {
-            yield return flaw;
+            yield return error;
         }
     }
 
     /// <summary>Says what is wrong with the surfaces of a vehicle taken together; empty when nothing is.</summary>
     /// <param name="surfaces">The surfaces.</param>
     /// <param name="zones">The zones of the cabin.</param>
-    /// <returns>Flaws whose property is <c>Surfaces[index].Property</c>.</returns>
-    public static IEnumerable<Flaw> CheckTogether(IReadOnlyList<Surface> surfaces, IReadOnlyList<Zone> zones)
+    /// <returns>Errors whose property is <c>Surfaces[index].Property</c>.</returns>
+    public static IEnumerable<ValidationError> CheckTogether(
+        IReadOnlyList<Surface> surfaces,
+        IReadOnlyList<Zone> zones
+    )
     {
         if (surfaces.Count > MostSurfaces)
         {
-            yield return new Flaw("Surfaces", $"A vehicle has up to {MostSurfaces} surfaces.");
+            yield return new ValidationError("Surfaces", $"A vehicle has up to {MostSurfaces} surfaces.");
             yield break;
         }
 
@@ -130,18 +139,21 @@ public static partial class SurfaceRules
     /// <summary>Whether a text will do as the id of a surface.</summary>
     public static bool IsId(string text) => text.Length <= LongestName && IdShape().IsMatch(text);
 
-    private static IEnumerable<Flaw> Make(Surface surface)
+    private static IEnumerable<ValidationError> Make(Surface surface)
     {
         if (!Enum.IsDefined(surface.Kind))
         {
-            yield return new Flaw(nameof(surface.Kind), "Choose one of the kinds of surface on offer.");
+            yield return new ValidationError(
+                nameof(surface.Kind),
+                "Choose one of the kinds of surface on offer."
+            );
             yield break;
         }
 
         var options = SurfaceOptions.Of(surface.Kind);
         if (!options.Materials.Contains(surface.Material))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(surface.Material),
                 $"Choose a material that this kind of surface can have: {Words(options.Materials)}."
             );
@@ -149,7 +161,7 @@ public static partial class SurfaceRules
 
         if (!options.Finishes.Contains(surface.Finish))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(surface.Finish),
                 $"Choose a finish that this kind of surface can have: {Words(options.Finishes)}."
             );
@@ -157,7 +169,7 @@ public static partial class SurfaceRules
 
         if ((surface.Facts & ~options.Facts) != SurfaceFacts.None)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(surface.Facts),
                 "Leave out facts that cannot hold of this kind of surface."
             );
@@ -180,7 +192,7 @@ public static partial class SurfaceRules
         return false;
     }
 
-    private static Flaw At(int index, string property, string sentence) =>
+    private static ValidationError At(int index, string property, string sentence) =>
         new($"Surfaces[{index}].{property}", sentence);
 
     private static string Words<T>(IEnumerable<T> values)

@@ -181,5 +181,5 @@ public sealed record CabinLayout
         : RearMats;
 
     /// <summary>Says what is wrong with this layout, field by field; empty when a cabin can be built from it.</summary>
-    public IReadOnlyList<Flaw> Problems() => [.. LayoutRules.Check(this)];
+    public IReadOnlyList<ValidationError> Problems() => [.. LayoutRules.Check(this)];
 }

@@ -5,31 +5,34 @@ namespace Cove.Core.Vehicles.Plan;
 /// <summary>What a layout must hold to before a cabin can be built from it.</summary>
 internal static class LayoutRules
 {
-    public static IEnumerable<Flaw> Check(CabinLayout layout) =>
+    public static IEnumerable<ValidationError> Check(CabinLayout layout) =>
         Enum.IsDefined(layout.Body)
             ? Frame(layout, BodyShape.Of(layout.Body)).Concat(Fittings(layout))
-            : [new Flaw(nameof(layout.Body), "Choose one of the body types on offer.")];
+            : [new ValidationError(nameof(layout.Body), "Choose one of the body types on offer.")];
 
-    private static IEnumerable<Flaw> Frame(CabinLayout layout, BodyShape body)
+    private static IEnumerable<ValidationError> Frame(CabinLayout layout, BodyShape body)
     {
         if (!Enum.IsDefined(layout.Size))
         {
-            yield return new Flaw(nameof(layout.Size), "Choose small, mid-size or large.");
+            yield return new ValidationError(nameof(layout.Size), "Choose small, mid-size or large.");
         }
 
         if (!Enum.IsDefined(layout.DriverSide))
         {
-            yield return new Flaw(nameof(layout.DriverSide), "Choose left or right.");
+            yield return new ValidationError(nameof(layout.DriverSide), "Choose left or right.");
         }
 
         if (!body.AllowedDoors.Contains(layout.Doors))
         {
-            yield return new Flaw(nameof(layout.Doors), $"This body has {Or(body.AllowedDoors)} side doors.");
+            yield return new ValidationError(
+                nameof(layout.Doors),
+                $"This body has {Or(body.AllowedDoors)} side doors."
+            );
         }
 
         if (layout.FrontSeats < 2 || layout.FrontSeats > body.MostSeatsInFront)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(layout.FrontSeats),
                 body.MostSeatsInFront > 2 ? "Say 2 or 3 seats in front." : "This body has 2 seats in front."
             );
@@ -37,20 +40,23 @@ internal static class LayoutRules
 
         if (!SeatsFit(layout.SecondRowSeats, body))
         {
-            yield return new Flaw(nameof(layout.SecondRowSeats), SeatsBehind(body));
+            yield return new ValidationError(nameof(layout.SecondRowSeats), SeatsBehind(body));
         }
 
         if (!SeatsFit(layout.ThirdRowSeats, body))
         {
-            yield return new Flaw(nameof(layout.ThirdRowSeats), SeatsBehind(body));
+            yield return new ValidationError(nameof(layout.ThirdRowSeats), SeatsBehind(body));
         }
         else if (layout.ThirdRowSeats > 0 && layout.SecondRowSeats == 0)
         {
-            yield return new Flaw(nameof(layout.ThirdRowSeats), "A third row needs a second one before it.");
+            yield return new ValidationError(
+                nameof(layout.ThirdRowSeats),
+                "A third row needs a second one before it."
+            );
         }
         else if (!body.AllowedRows.Contains(layout.Rows))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 layout.Rows > body.AllowedRows.Max() && body.AllowedRows.Max() == 2
                     ? nameof(layout.ThirdRowSeats)
                     : nameof(layout.SecondRowSeats),
@@ -59,7 +65,7 @@ internal static class LayoutRules
         }
     }
 
-    private static IEnumerable<Flaw> Fittings(CabinLayout layout)
+    private static IEnumerable<ValidationError> Fittings(CabinLayout layout)
     {
         (string Property, Material Chosen, IReadOnlyList<Material> Offered, string Sentence)[] materials =
         [
@@ -122,13 +128,13 @@ internal static class LayoutRules
         {
             if (!offered.Contains(chosen))
             {
-                yield return new Flaw(property, sentence);
+                yield return new ValidationError(property, sentence);
             }
         }
 
         if (!CabinLayout.TrimFinishes.Contains(layout.Trim))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(layout.Trim),
                 "Choose gloss, satin, brushed metal or wood for the trim."
             );
@@ -136,19 +142,22 @@ internal static class LayoutRules
 
         if (layout.Screens is < 0 or > CabinLayout.MostScreens)
         {
-            yield return new Flaw(nameof(layout.Screens), $"Say 0 to {CabinLayout.MostScreens} screens.");
+            yield return new ValidationError(
+                nameof(layout.Screens),
+                $"Say 0 to {CabinLayout.MostScreens} screens."
+            );
         }
 
         if (layout.ChildSeats is < 0 or > CabinLayout.MostChildSeats)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(layout.ChildSeats),
                 $"Say 0 to {CabinLayout.MostChildSeats} child seats."
             );
         }
         else if (layout.ChildSeats > layout.SecondRowSeats)
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(layout.ChildSeats),
                 "Child seats are placed on the second row; this car has no seat there for as many."
             );
@@ -156,7 +165,7 @@ internal static class LayoutRules
 
         if (layout.PetCover && layout.SecondRowSeats <= Math.Max(0, layout.ChildSeats))
         {
-            yield return new Flaw(
+            yield return new ValidationError(
                 nameof(layout.PetCover),
                 "A pet cover lies on the second row; there is no free place."
             );

@@ -181,7 +181,7 @@ internal static class CabinEndpoints
                 cabin.Zones.First(zone => zone.Id == surface.ZoneId).Name,
                 surface.Area.SquareMetres,
                 surface.Wear,
-                ledger.Vehicle.Surfaces.FirstOrDefault(one => one.Id == surface.PartOf)?.Name,
+                ledger.Vehicle.Surfaces.FirstOrDefault(whole => whole.Id == surface.PartOf)?.Name,
                 surface.PartOf?.Value,
                 clock.OnTheWall(clock.Now),
                 tasks,

@@ -19,7 +19,7 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
         var state = (stamp.Now(), clock.Now.ToUnixTimeSeconds() / 60);
         lock (turn)
         {
-            if (kept.FirstOrDefault(one => one.VehicleId == vehicleId && one.State == state) is { } found)
+            if (kept.FirstOrDefault(car => car.VehicleId == vehicleId && car.State == state) is { } found)
             {
                 return found.Car;
             }
@@ -34,7 +34,7 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
         var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), clock.Now));
         lock (turn)
         {
-            foreach (Kept old in kept.Where(one => one.VehicleId == vehicleId).ToArray())
+            foreach (Kept old in kept.Where(car => car.VehicleId == vehicleId).ToArray())
             {
                 kept.Remove(old);
             }

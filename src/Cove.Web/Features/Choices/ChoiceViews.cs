@@ -54,14 +54,14 @@ internal sealed record LackView(
     /// <summary>What a task lacks; empty when it lacks nothing.</summary>
     public static IEnumerable<LackView> Of(TaskChoices task) =>
         task
-            .Choices.Where(one => one.Choice.Best is null)
-            .Select(one => new LackView(
+            .Choices.Where(lacking => lacking.Choice.Best is null)
+            .Select(lacking => new LackView(
                 task.Task.Id.Value,
                 task.Task.Name,
-                [.. one.Surfaces.Select(surface => surface.ShortName)],
-                one.Choice.Buy is { } buy ? ClassPresets.Of(buy).Name : null,
-                one.Choice.Meanwhile!,
-                one.Choice.RunnerUp?.Product.Name
+                [.. lacking.Surfaces.Select(surface => surface.ShortName)],
+                lacking.Choice.Buy is { } buy ? ClassPresets.Of(buy).Name : null,
+                lacking.Choice.Meanwhile!,
+                lacking.Choice.RunnerUp?.Product.Name
             ));
 }
 

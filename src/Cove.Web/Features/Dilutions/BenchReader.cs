@@ -4,9 +4,9 @@ namespace Cove.Web.Features.Dilutions;
 /// <param name="unit">The unit of the volumes.</param>
 internal sealed class BenchReader(VolumeUnit unit)
 {
-    private readonly List<Flaw> flaws = [];
+    private readonly List<ValidationError> errors = [];
 
-    public IReadOnlyList<Flaw> Flaws => flaws;
+    public IReadOnlyList<ValidationError> Errors => errors;
 
     public Volume? Volume(double? amount, string field)
     {
@@ -20,7 +20,7 @@ internal sealed class BenchReader(VolumeUnit unit)
             return Core.Catalogue.Amounts.Volume.From(value, unit);
         }
 
-        flaws.Add(new Flaw(field, "Give a volume from 0 to 100 litres."));
+        errors.Add(new ValidationError(field, "Give a volume from 0 to 100 litres."));
         return null;
     }
 
@@ -34,7 +34,7 @@ internal sealed class BenchReader(VolumeUnit unit)
         Strength? read = Core.Catalogue.Amounts.Strength.Parse(text);
         if (read is null)
         {
-            flaws.Add(new Flaw(field, Core.Catalogue.Amounts.Strength.HowToWrite));
+            errors.Add(new ValidationError(field, Core.Catalogue.Amounts.Strength.HowToWrite));
         }
 
         return read;

@@ -27,56 +27,56 @@ internal static class DilutionEndpoints
     }
 
     private static async Task<IResult> Mix(
-        NewMixture wish,
+        NewMixture request,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        var reader = new BenchReader(wish.Unit);
+        var reader = new BenchReader(request.Unit);
         var given = new MixtureRequest
         {
-            Product = reader.Volume(wish.Product, "product"),
-            Water = reader.Volume(wish.Water, "water"),
-            Total = reader.Volume(wish.Total, "total"),
-            Strength = reader.Strength(wish.Strength, "strength"),
+            Product = reader.Volume(request.Product, "product"),
+            Water = reader.Volume(request.Water, "water"),
+            Total = reader.Volume(request.Total, "total"),
+            Strength = reader.Strength(request.Strength, "strength"),
         };
-        if (reader.Flaws.Count > 0)
+        if (reader.Errors.Count > 0)
         {
-            return Problems.Flaws(reader.Flaws);
+            return Problems.Errors(reader.Errors);
         }
 
-        MixtureOrFlaw solved = DilutionBench.Solve(given);
-        return solved.Flaw is { } flaw
-            ? Problems.Flaws([flaw])
-            : await Answer(solved.Mixture!, null, null, wish.ProductId, shelves, clock, cancel);
+        MixtureOrError solved = DilutionBench.Solve(given);
+        return solved.ValidationError is { } error
+            ? Problems.Errors([error])
+            : await Answer(solved.Mixture!, null, null, request.ProductId, shelves, clock, cancel);
     }
 
     private static async Task<IResult> TopUp(
-        NewTopUp wish,
+        NewTopUp request,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        var reader = new BenchReader(wish.Unit);
-        Volume? held = reader.Volume(wish.Held, "held");
-        Volume? total = reader.Volume(wish.Total, "total");
-        Strength? heldStrength = reader.NeededStrength(wish.HeldStrength, "heldStrength");
-        Strength? target = reader.NeededStrength(wish.Target, "target");
-        if (reader.Flaws.Count > 0)
+        var reader = new BenchReader(request.Unit);
+        Volume? held = reader.Volume(request.Held, "held");
+        Volume? total = reader.Volume(request.Total, "total");
+        Strength? heldStrength = reader.NeededStrength(request.HeldStrength, "heldStrength");
+        Strength? target = reader.NeededStrength(request.Target, "target");
+        if (reader.Errors.Count > 0)
         {
-            return Problems.Flaws(reader.Flaws);
+            return Problems.Errors(reader.Errors);
         }
 
-        MixtureOrFlaw solved = DilutionBench.TopUp(
+        MixtureOrError solved = DilutionBench.TopUp(
             held!.Value,
             heldStrength!.Value,
             total!.Value,
             target!.Value
         );
-        return solved.Flaw is { } flaw
-            ? Problems.Flaws([flaw])
+        return solved.ValidationError is { } error
+            ? Problems.Errors([error])
             : await Answer(
                 solved.Mixture!,
                 new Mixture(
@@ -84,7 +84,7 @@ internal static class DilutionEndpoints
                     held.Value * (1 - heldStrength.Value.Share)
                 ),
                 target,
-                wish.ProductId,
+                request.ProductId,
                 shelves,
                 clock,
                 cancel
@@ -108,7 +108,7 @@ internal static class DilutionEndpoints
         Product? product = null;
         if (productId is { } id)
         {
-            product = (await shelves.Load(cancel)).Shelf.Products.FirstOrDefault(one => one.Id == id);
+            product = (await shelves.Load(cancel)).Shelf.Products.FirstOrDefault(known => known.Id == id);
             if (product is null)
             {
                 return Problems.Field("productId", ShelfEndpoints.UnknownProduct);

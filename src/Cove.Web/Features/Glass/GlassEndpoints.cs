@@ -57,7 +57,7 @@ internal static class GlassEndpoints
 
     private static async Task<IResult> Record(
         VehicleId vehicleId,
-        NewStreak wish,
+        NewStreak request,
         VehicleStore vehicles,
         LogStore log,
         OwnerClock clock,
@@ -73,7 +73,7 @@ internal static class GlassEndpoints
             ledger
                 .Vehicle.InCare()
                 .FirstOrDefault(surface =>
-                    surface.Id == wish.SurfaceId
+                    surface.Id == request.SurfaceId
                     && surface.Kind is SurfaceKind.Windscreen or SurfaceKind.Glass
                 )
             is not { } pane
@@ -82,7 +82,7 @@ internal static class GlassEndpoints
             return Problems.Field("surfaceId", "Name a pane of this vehicle.");
         }
 
-        if (StreakTest.Find(wish.Finding) is not { } finding)
+        if (StreakTest.Find(request.Finding) is not { } finding)
         {
             return Problems.Field("finding", "Choose one of the findings on offer.");
         }

@@ -13,7 +13,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
     {
         var statuses = day
             .Statuses.Where(status => status.Item.Task.Stage == Stage.Glass)
-            .SelectMany(status => status.Surfaces.Select(one => (status.Item, Status: one)))
+            .SelectMany(status => status.Surfaces.Select(surface => (status.Item, Status: surface)))
             .ToDictionary(pair => pair.Status.Surface.Id);
         UnfoldedPane[] shapes =
         [
@@ -103,28 +103,28 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
             planned?.ForOneKit ?? false,
             [
                 .. advice
-                    .Options.OrderBy(one => one.Beside(option))
-                    .ThenBy(one => one.Takes)
-                    .Select(one => Option(one, option, planned, pane)),
+                    .Options.OrderBy(other => other.Beside(option))
+                    .ThenBy(other => other.Takes)
+                    .Select(other => Option(other, option, planned, pane)),
             ]
         );
     }
 
     private static GlassOptionView Option(
-        GlassOption one,
+        GlassOption option,
         GlassOption? chosen,
         PlannedPane? planned,
         Pane pane
     ) =>
         new(
-            MethodView.Of(one.Glass.Method, Grounds.Of(pane.Surface.Make)),
-            one.Beside(chosen),
-            one == chosen ? WhyChosen(one, planned!) : one.WhyNot(chosen),
-            one.Rounds,
-            one.Takes.TotalMinutes,
-            (int)Math.Ceiling(Enum.GetValues<TowelRole>().Sum(role => one.Faces(role, pane))),
-            one.Left.Whole.Value,
-            [.. one.Picks.Select(pick => pick.Product.Name).Distinct(StringComparer.Ordinal)]
+            MethodView.Of(option.Glass.Method, Grounds.Of(pane.Surface.Make)),
+            option.Beside(chosen),
+            option == chosen ? WhyChosen(option, planned!) : option.WhyNot(chosen),
+            option.Rounds,
+            option.Takes.TotalMinutes,
+            (int)Math.Ceiling(Enum.GetValues<TowelRole>().Sum(role => option.Faces(role, pane))),
+            option.Left.Whole.Value,
+            [.. option.Picks.Select(pick => pick.Product.Name).Distinct(StringComparer.Ordinal)]
         );
 
     private static string WhyChosen(GlassOption chosen, PlannedPane planned) =>

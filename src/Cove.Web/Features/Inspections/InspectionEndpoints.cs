@@ -82,7 +82,7 @@ internal static class InspectionEndpoints
                 .. histories.Select(pair => new UncertainLevel(
                     pair.Key,
                     pair.Value.LevelAt(now + SessionRules.NextSession),
-                    pair.Value.PointAt(now).Spread,
+                    pair.Value.PointAt(now).LogStdDev,
                     car.Ledger.MarkOf(CareTasks.Find(pair.Key.TaskId)!, now)
                 )),
             ],
@@ -91,7 +91,7 @@ internal static class InspectionEndpoints
 
     private static async Task<IResult> Look(
         VehicleId vehicleId,
-        NewLook wish,
+        NewLook request,
         VehicleStore vehicles,
         LogStore log,
         OwnerClock clock,
@@ -103,18 +103,19 @@ internal static class InspectionEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (InspectionTable.Find(wish.Inspection) is not { } inspection)
+        if (InspectionTable.Find(request.Inspection) is not { } inspection)
         {
             return Problems.Field("inspection", "Choose one of the inspections on offer.");
         }
 
-        if (inspection.Result(wish.Result) is not { } result)
+        if (inspection.Result(request.Result) is not { } result)
         {
             return Problems.Field("result", "Choose one of the results of the inspection.");
         }
 
         if (
-            ledger.Vehicle.InCare().FirstOrDefault(surface => surface.Id == wish.SurfaceId) is not { } surface
+            ledger.Vehicle.InCare().FirstOrDefault(surface => surface.Id == request.SurfaceId)
+            is not { } surface
         )
         {
             return Problems.Field("surfaceId", "Name a surface of this vehicle.");
@@ -134,7 +135,7 @@ internal static class InspectionEndpoints
             ledger,
             new Checked(EntryId.New(now), now, inspection.Id, result.Id, [surface.Id])
             {
-                Note = wish.Note.Trim(),
+                Note = request.Note.Trim(),
             },
             cancel
         );
@@ -191,17 +192,17 @@ internal static class InspectionEndpoints
                 ledger.Learnt.Car.Looks,
                 [
                     .. ledger
-                        .Learnt.Tasks.OrderByDescending(one => Math.Abs(one.Value.LogMean))
-                        .Select(one =>
+                        .Learnt.Tasks.OrderByDescending(rate => Math.Abs(rate.Value.LogMean))
+                        .Select(rate =>
                         {
-                            CareTask task = CareTasks.Find(one.Key)!;
+                            CareTask task = CareTasks.Find(rate.Key)!;
                             return new LearntTaskView(
                                 task.Id.Value,
                                 task.Name,
-                                one.Value.Median,
-                                one.Value.Low,
-                                one.Value.High,
-                                one.Value.Looks,
+                                rate.Value.Median,
+                                rate.Value.Low,
+                                rate.Value.High,
+                                rate.Value.Looks,
                                 RateWords.Of(task, ledger.Learnt)
                             );
                         }),

@@ -21,7 +21,11 @@ internal static class LogEndpoints
                 "/events",
                 () =>
                     CareEvents
-                        .All.Select(one => new EventChoiceView(one.Id.Value, one.Name, one.WholeCar))
+                        .All.Select(careEvent => new EventChoiceView(
+                            careEvent.Id.Value,
+                            careEvent.Name,
+                            careEvent.WholeCar
+                        ))
                         .ToArray()
             )
             .WithName("ListEvents")
@@ -79,7 +83,7 @@ internal static class LogEndpoints
 
     private static async Task<IResult> RecordEvent(
         VehicleId vehicleId,
-        NewEvent wish,
+        NewEvent request,
         LogStore log,
         VehicleStore vehicles,
         OwnerClock clock,
@@ -91,13 +95,16 @@ internal static class LogEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (CareEvents.Find(wish.Event) is not { } happening)
+        if (CareEvents.Find(request.Event) is not { } happening)
         {
             return Problems.Field("event", "Choose one of the events on offer.");
         }
 
-        Surface[] touched = [.. ledger.Vehicle.InCare().Where(surface => Touches(wish, happening, surface))];
-        if (wish.SurfaceIds.Count > 0 && touched.Length != wish.SurfaceIds.Count)
+        Surface[] touched =
+        [
+            .. ledger.Vehicle.InCare().Where(surface => Touches(request, happening, surface)),
+        ];
+        if (request.SurfaceIds.Count > 0 && touched.Length != request.SurfaceIds.Count)
         {
             return Problems.Field("surfaceIds", "Name surfaces of this vehicle, each once.");
         }
@@ -112,7 +119,7 @@ internal static class LogEndpoints
             ledger,
             new Happened(EntryId.New(now), now, happening.Id, [.. touched.Select(surface => surface.Id)])
             {
-                Note = wish.Note.Trim(),
+                Note = request.Note.Trim(),
             },
             cancel
         );
@@ -120,74 +127,75 @@ internal static class LogEndpoints
     }
 
     /// <summary>The surfaces that were named; where none was, all that the event raises anything on.</summary>
-    private static bool Touches(NewEvent wish, CareEvent happening, Surface surface) =>
-        wish.SurfaceIds.Count > 0
-            ? wish.SurfaceIds.Contains(surface.Id.Value, StringComparer.Ordinal)
+    private static bool Touches(NewEvent request, CareEvent happening, Surface surface) =>
+        request.SurfaceIds.Count > 0
+            ? request.SurfaceIds.Contains(surface.Id.Value, StringComparer.Ordinal)
             : CareEvents.JumpsOf(happening, [surface]).Count > 0;
 
     private static Task<IResult> Correct(
         EntryId entryId,
-        LogCorrection wish,
-        HttpRequest request,
+        LogCorrection request,
+        HttpRequest http,
         LogStore log,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        !RecordTime.IsFit(wish.At, clock.Now)
+        !RecordTime.IsFit(request.At, clock.Now)
             ? Task.FromResult(Problems.Field("at", RecordTime.HowToGive))
             : Change(
-                request,
+                http,
                 vehicles,
                 clock,
-                version => log.Correct(entryId, version, wish.At, entry => Corrected(entry, wish), cancel),
+                version =>
+                    log.Correct(entryId, version, request.At, entry => Corrected(entry, request), cancel),
                 cancel
             );
 
     /// <summary>What a correction makes of an entry, but for its time.</summary>
-    private static LogEntry Corrected(LogEntry entry, LogCorrection wish)
+    private static LogEntry Corrected(LogEntry entry, LogCorrection request)
     {
-        var taken = TimeSpan.FromMinutes(wish.TakenMinutes);
+        var taken = TimeSpan.FromMinutes(request.TakenMinutes);
         LogEntry corrected = entry switch
         {
             TaskDone done => done with
             {
                 Taken = taken,
-                Removed = wish.CameClean ? Share.All : SessionRules.RemovedWhenNotClean,
+                Removed = request.CameClean ? Share.All : SessionRules.RemovedWhenNotClean,
             },
             ChoreDone chore => chore with { Taken = taken },
             _ => entry,
         };
-        return corrected with { Note = wish.Note.Trim() };
+        return corrected with { Note = request.Note.Trim() };
     }
 
     private static Task<IResult> Undo(
         EntryId entryId,
-        HttpRequest request,
+        HttpRequest http,
         LogStore log,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
-    ) => Change(request, vehicles, clock, version => log.Undo(entryId, version, clock.Now, cancel), cancel);
+    ) => Change(http, vehicles, clock, version => log.Undo(entryId, version, clock.Now, cancel), cancel);
 
     private static Task<IResult> Restore(
         EntryId entryId,
-        HttpRequest request,
+        HttpRequest http,
         LogStore log,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
-    ) => Change(request, vehicles, clock, version => log.Restore(entryId, version, cancel), cancel);
+    ) => Change(http, vehicles, clock, version => log.Restore(entryId, version, cancel), cancel);
 
     private static async Task<IResult> Change(
-        HttpRequest request,
+        HttpRequest http,
         VehicleStore vehicles,
         OwnerClock clock,
         Func<int, Task<Changed<SavedEntry>>> change,
         CancellationToken cancel
     )
     {
-        if (request.IfMatch() is not { } version)
+        if (http.IfMatch() is not { } version)
         {
             return Problems.MissingVersion();
         }
@@ -205,7 +213,7 @@ internal static class LogEndpoints
 
         SavedEntry saved = changed.Value!;
         CareLedger ledger = (await vehicles.Ledger(saved.VehicleId, cancel))!;
-        request.HttpContext.Response.Headers.ETag = $"\"{saved.Version}\"";
+        http.HttpContext.Response.Headers.ETag = $"\"{saved.Version}\"";
         return Results.Ok(View(saved, ledger.Vehicle, clock));
     }
 

@@ -91,7 +91,7 @@ internal static class MethodEndpoints
                             (
                                 pair.Method,
                                 Grounds.Of(pair.surface.Make),
-                                string.Join(',', MethodsFor(item, pair.surface).Select(one => one.Id))
+                                string.Join(',', MethodsFor(item, pair.surface).Select(method => method.Id))
                             )
                         )
                         .Select(group =>

@@ -12,7 +12,7 @@ internal static class ReminderEndpoints
             .WithSummary("What is to be followed up after sessions, the earliest first; some not due yet.")
             .Produces<IReadOnlyList<ReminderView>>()
             .ProducesProblem(StatusCodes.Status404NotFound);
-        api.MapPost("/log/{entryId:guid}/settle", Settle)
+        api.MapPost("/log/{entryId:guid}/settle", Acknowledge)
             .WithName("SettleReminder")
             .WithSummary(
                 "Says that there is nothing more to follow up after an entry of the log. Again changes nothing."
@@ -36,13 +36,13 @@ internal static class ReminderEndpoints
                 )
             );
 
-    private static async Task<IResult> Settle(
+    private static async Task<IResult> Acknowledge(
         EntryId entryId,
         ReminderStore reminders,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        await reminders.Settle(entryId, clock.Now, cancel)
+        await reminders.Acknowledge(entryId, clock.Now, cancel)
             ? Results.NoContent()
             : Problems.NotFound("There is no such entry in the log. Reload the page.");
 }

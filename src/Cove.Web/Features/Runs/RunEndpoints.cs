@@ -24,7 +24,7 @@ internal static class RunEndpoints
             .WithSummary("A run and how far it has come.")
             .Produces<RunView>()
             .ProducesProblem(StatusCodes.Status404NotFound);
-        api.MapPost("/runs/{runId:guid}/events", Say)
+        api.MapPost("/runs/{runId:guid}/events", Append)
             .WithName("SayInRun")
             .WithSummary(
                 "Takes something said during a run. Needs an Idempotency-Key header; the answer means it is stored."
@@ -38,8 +38,8 @@ internal static class RunEndpoints
 
     private static async Task<IResult> Start(
         VehicleId vehicleId,
-        NewRun wish,
-        HttpRequest request,
+        NewRun request,
+        HttpRequest http,
         CarsAtHand cars,
         CarSources sources,
         RunStore runs,
@@ -47,7 +47,7 @@ internal static class RunEndpoints
         CancellationToken cancel
     )
     {
-        if (request.KeyOfChange() is not { } key)
+        if (http.KeyOfChange() is not { } key)
         {
             return Preconditions.MissingKey();
         }
@@ -57,7 +57,7 @@ internal static class RunEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        PlannedSession session = car.Use(day => day.Session(wish.Minutes));
+        PlannedSession session = car.Use(day => day.Session(request.Minutes));
         if (session.Steps.Count == 0)
         {
             return Problems.Conflict(
@@ -65,7 +65,7 @@ internal static class RunEndpoints
             );
         }
 
-        if (session.Tag != wish.Plan && !await runs.IsStarted(key, cancel))
+        if (session.Tag != request.Plan && !await runs.IsStarted(key, cancel))
         {
             return Problems.Conflict(
                 "The plan has changed since you saw it, with the time or with what is on record. Here is the new one: start it if it suits you."
@@ -74,7 +74,7 @@ internal static class RunEndpoints
 
         Changed<SavedRun> started = await runs.Start(
             vehicleId,
-            wish.Minutes,
+            request.Minutes,
             session.Steps,
             key,
             clock.Now,
@@ -99,28 +99,28 @@ internal static class RunEndpoints
             ? Results.Ok(await Show(run, vehicles, clock, cancel))
             : Problems.NotFound(UnknownRun);
 
-    private static async Task<IResult> Say(
+    private static async Task<IResult> Append(
         RunId runId,
-        NewRunEvent wish,
-        HttpRequest request,
+        NewRunEvent request,
+        HttpRequest http,
         VehicleStore vehicles,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (request.KeyOfChange() is not { } key)
+        if (http.KeyOfChange() is not { } key)
         {
             return Preconditions.MissingKey();
         }
 
-        if (wish.Kind is (RunEventKind.FaceTurned or RunEventKind.TowelRetired) && wish.Towel is null)
+        if (request.Kind is (RunEventKind.FaceTurned or RunEventKind.TowelRetired) && request.Towel is null)
         {
             return Problems.Field("towel", "Say which towel it is about.");
         }
 
-        var said = new RunEvent(wish.Kind, wish.Step, clock.Now, wish.Towel);
-        Changed<SavedRun> taken = await runs.Say(runId, said, key, cancel);
+        var answer = new RunEvent(request.Kind, request.Step, clock.Now, request.Towel);
+        Changed<SavedRun> taken = await runs.Append(runId, answer, key, cancel);
         return taken.Outcome switch
         {
             ChangeOutcome.NotFound => Problems.NotFound(UnknownRun),

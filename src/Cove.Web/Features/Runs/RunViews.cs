@@ -129,7 +129,7 @@ internal sealed record RunDryingView(string TaskId, string What, DateTimeOffset 
 /// <param name="DaysLeft">Days to the mark; null when it never comes due.</param>
 internal sealed record NextDateView(string TaskId, DateOnly? DueDate, int? DaysLeft);
 
-/// <summary>A wish to start a session.</summary>
+/// <summary>A request to start a session.</summary>
 public sealed record NewRun
 {
     /// <summary>The minutes at hand; 5 to 120.</summary>
@@ -149,10 +149,10 @@ public sealed record NewRun
     public required string Plan { get; init; }
 }
 
-/// <summary>Something said during a run.</summary>
+/// <summary>An answer given during a run.</summary>
 public sealed record NewRunEvent
 {
-    /// <summary>What is said.</summary>
+    /// <summary>What is answered.</summary>
     public required RunEventKind Kind { get; init; }
 
     /// <summary>The towel it is about, for <c>faceTurned</c> and <c>towelRetired</c>; left out otherwise.</summary>

@@ -28,13 +28,13 @@ internal static class SchoolEndpoints
 
     private static async Task<IResult> Choose(
         string schoolId,
-        SchoolWish wish,
-        HttpRequest request,
+        SchoolRequest request,
+        HttpRequest http,
         ShelfStore shelves,
         CancellationToken cancel
     )
     {
-        if (request.IfMatch() is not { } version)
+        if (http.IfMatch() is not { } version)
         {
             return Problems.MissingVersion();
         }
@@ -44,7 +44,7 @@ internal static class SchoolEndpoints
             return Problems.NotFound("There is no such question. Reload the page.");
         }
 
-        if (school.Find(wish.Choice) is not { } choice)
+        if (school.Find(request.Choice) is not { } choice)
         {
             return Problems.Field(
                 "choice",
@@ -114,7 +114,7 @@ internal sealed record SchoolView(
 internal sealed record SchoolChoiceView(string Id, string Name, string Means, string Reason);
 
 /// <summary>What an owner chooses.</summary>
-public sealed record SchoolWish
+public sealed record SchoolRequest
 {
     /// <summary>The id of a choice of the question.</summary>
     [StringLength(40, MinimumLength = 1, ErrorMessage = "Choose one of the choices of this question.")]

@@ -100,16 +100,16 @@ internal static class ShelfEndpoints
             : Results.Ok(HazardStatements.Search(words ?? string.Empty).Select(HazardView.Of));
 
     private static async Task<IResult> Add(
-        ProductDocument wish,
+        ProductDocument request,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        var (product, flaws) = Read(wish, ProductId.New(clock.Now), null, clock);
+        var (product, errors) = Read(request, ProductId.New(clock.Now), null, clock);
         if (product is null)
         {
-            return Problems.Flaws(flaws);
+            return Problems.Errors(errors);
         }
 
         return await shelves.Add([product], cancel)
@@ -122,29 +122,29 @@ internal static class ShelfEndpoints
 
     private static async Task<IResult> Change(
         ProductId productId,
-        ProductDocument wish,
-        HttpRequest request,
+        ProductDocument request,
+        HttpRequest http,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (request.IfMatch() is not { } version)
+        if (http.IfMatch() is not { } version)
         {
             return Problems.MissingVersion();
         }
 
         SavedShelf saved = await shelves.Load(cancel);
-        if (saved.Shelf.Products.FirstOrDefault(one => one.Id == productId) is not { } before)
+        if (saved.Shelf.Products.FirstOrDefault(known => known.Id == productId) is not { } before)
         {
             return Problems.NotFound(UnknownProduct);
         }
 
         var uses = await shelves.Uses(saved.Shelf, cancel);
-        var (product, flaws) = Read(wish, productId, new Measured(before, uses[productId]), clock);
+        var (product, errors) = Read(request, productId, new Measured(before, uses[productId]), clock);
         if (product is null)
         {
-            return Problems.Flaws(flaws);
+            return Problems.Errors(errors);
         }
 
         return Answer(
@@ -172,25 +172,25 @@ internal static class ShelfEndpoints
 
     private static async Task<IResult> KeepMixture(
         ProductId productId,
-        KeptMixture wish,
-        HttpRequest request,
+        KeptMixture request,
+        HttpRequest http,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (request.IfMatch() is not { } version)
+        if (http.IfMatch() is not { } version)
         {
             return Problems.MissingVersion();
         }
 
         SavedShelf saved = await shelves.Load(cancel);
-        if (saved.Shelf.Products.FirstOrDefault(one => one.Id == productId) is not { } before)
+        if (saved.Shelf.Products.FirstOrDefault(known => known.Id == productId) is not { } before)
         {
             return Problems.NotFound(UnknownProduct);
         }
 
-        if (Strength.Parse(wish.Strength) is not { } strength)
+        if (Strength.Parse(request.Strength) is not { } strength)
         {
             return Problems.Field("strength", Strength.HowToWrite);
         }
@@ -199,39 +199,39 @@ internal static class ShelfEndpoints
         Product product = Bottling.Mix(
             before,
             BottleStock.Left(before, uses[productId]),
-            Volume.FromMillilitres(wish.Millilitres),
+            Volume.FromMillilitres(request.Millilitres),
             strength,
             BottleId.New(clock.Now),
             clock.Now,
             clock.Today
         );
-        Flaw[] flaws =
+        ValidationError[] errors =
         [
             .. ProductRules
                 .Check(product, clock.Today)
-                .Select(flaw =>
-                    flaw.Property.EndsWith(".Mixed", StringComparison.Ordinal)
-                        ? flaw with
+                .Select(error =>
+                    error.Property.EndsWith(".Mixed", StringComparison.Ordinal)
+                        ? error with
                         {
                             Property = "strength",
                         }
-                        : flaw
+                        : error
                 ),
         ];
-        return flaws.Length > 0
-            ? Problems.Flaws(flaws)
+        return errors.Length > 0
+            ? Problems.Errors(errors)
             : Answer(await shelves.Change(version, product, cancel), product, version, [], clock);
     }
 
     private static async Task<IResult> Remove(
         ProductId productId,
-        HttpRequest request,
+        HttpRequest http,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (request.IfMatch() is not { } version)
+        if (http.IfMatch() is not { } version)
         {
             return Problems.MissingVersion();
         }
@@ -245,64 +245,64 @@ internal static class ShelfEndpoints
     }
 
     private static async Task<IResult> ChangeKit(
-        KitDocument wish,
-        HttpRequest request,
+        KitDocument request,
+        HttpRequest http,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (request.IfMatch() is not { } version)
+        if (http.IfMatch() is not { } version)
         {
             return Problems.MissingVersion();
         }
 
-        Flaw[] flaws = [.. wish.Problems()];
-        if (flaws.Length > 0)
+        ValidationError[] errors = [.. request.Problems()];
+        if (errors.Length > 0)
         {
-            return Problems.Flaws(flaws);
+            return Problems.Errors(errors);
         }
 
-        return (await shelves.ChangeKit(version, wish, cancel)).Outcome == ChangeOutcome.Made
+        return (await shelves.ChangeKit(version, request, cancel)).Outcome == ChangeOutcome.Made
             ? Results.Ok(await Show(shelves, clock, cancel))
             : Problems.Stale();
     }
 
     /// <summary>Reads a product as it was sent; null with what is wrong.</summary>
-    private static (Product? Product, IReadOnlyList<Flaw> Flaws) Read(
-        ProductDocument wish,
+    private static (Product? Product, IReadOnlyList<ValidationError> Errors) Read(
+        ProductDocument request,
         ProductId id,
         Measured? before,
         OwnerClock clock
     )
     {
-        Flaw[] flaws = [.. wish.UnreadStrengths()];
-        if (flaws.Length > 0)
+        ValidationError[] errors = [.. request.UnreadStrengths()];
+        if (errors.Length > 0)
         {
-            return (null, flaws);
+            return (null, errors);
         }
 
-        foreach (var (bottle, i) in wish.Bottles.Select((bottle, i) => (bottle, i)))
+        foreach (var (bottle, i) in request.Bottles.Select((bottle, i) => (bottle, i)))
         {
             if (bottle.MeasuredAt is { } at && !RecordTime.IsFit(at, clock.Now + RecordTime.Leeway))
             {
-                return (null, [new Flaw($"Bottles[{i}].MeasuredAt", RecordTime.HowToGive)]);
+                return (null, [new ValidationError($"Bottles[{i}].MeasuredAt", RecordTime.HowToGive)]);
             }
         }
 
-        Product product = wish.ToProduct(id, clock.Now);
+        Product product = request.ToProduct(id, clock.Now);
         product = product with
         {
             Bottles = [.. product.Bottles.Select(bottle => Remeasured(bottle, before, clock.Now))],
         };
-        flaws = [.. ProductRules.Check(product, clock.Today)];
-        return flaws.Length > 0 ? (null, flaws) : (product, []);
+        errors = [.. ProductRules.Check(product, clock.Today)];
+        return errors.Length > 0 ? (null, errors) : (product, []);
     }
 
     /// <summary>A bottle whose contents were not said otherwise keeps its measurement; others are measured now.</summary>
     private static Bottle Remeasured(Bottle bottle, Measured? before, DateTimeOffset now)
     {
-        int known = before?.Product.Bottles.ToList().FindIndex(one => one.Id == bottle.Id) ?? -1;
+        int known = before?.Product.Bottles.ToList().FindIndex(earlier => earlier.Id == bottle.Id) ?? -1;
         return known >= 0 && BottleStock.IsAsShown(before!.Left[known], bottle.Left)
             ? bottle with
             {

@@ -88,9 +88,9 @@ internal static class ShelfFileEndpoints
             clock.Now,
             clock.Today
         );
-        if (reading.Flaws.Count > 0)
+        if (reading.Errors.Count > 0)
         {
-            return Problems.InFile(reading.Flaws);
+            return Problems.InFile(reading.Errors);
         }
 
         return await shelves.Add(reading.Products, cancel)

@@ -98,10 +98,12 @@ internal sealed record ShelfChoices(
         new(
             [
                 .. Enum.GetValues<ProductClass>()
-                    .Select(one => new ClassChoiceView(
-                        one,
-                        ClassPresets.Of(one).Name,
-                        ProductDocument.Of(Product.OfClass(default, ClassPresets.Of(one).Name, one))
+                    .Select(productClass => new ClassChoiceView(
+                        productClass,
+                        ClassPresets.Of(productClass).Name,
+                        ProductDocument.Of(
+                            Product.OfClass(default, ClassPresets.Of(productClass).Name, productClass)
+                        )
                     )),
             ],
             [.. OwnedTool.Ownable.Select(tool => new ToolChoiceView(tool, ToolWords.NameOf(tool)))],

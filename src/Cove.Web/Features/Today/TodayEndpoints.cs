@@ -38,7 +38,7 @@ internal static class TodayEndpoints
         }
 
         Guid? underWay = await runs.UnderWay(vehicleId, cancel);
-        int useVersion = (await uses.Said(vehicleId, cancel))!.Version;
+        int useVersion = (await uses.Find(vehicleId, cancel))!.Version;
         return Results.Ok(car.Use(at => new TodayPage(at, clock).Show(minutes, underWay, useVersion)));
     }
 }

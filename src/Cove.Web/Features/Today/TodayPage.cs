@@ -106,8 +106,10 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
     private UsedProductView[] Products(CareTask task) =>
         [
             .. choices
-                .Where(one => one.Task.Id == task.Id)
-                .SelectMany(one => one.Choices.SelectMany(choice => StepProduct.Of(one.Task, choice)))
+                .Where(chosen => chosen.Task.Id == task.Id)
+                .SelectMany(chosen =>
+                    chosen.Choices.SelectMany(choice => StepProduct.Of(chosen.Task, choice))
+                )
                 .Select(UsedProductView.Of),
         ];
 

@@ -77,7 +77,7 @@ internal static class UseEndpoints
     )
     {
         if (
-            await uses.Said(vehicleId, cancel) is not { } said
+            await uses.Find(vehicleId, cancel) is not { } saved
             || await vehicles.Ledger(vehicleId, cancel) is not { } ledger
         )
         {
@@ -86,12 +86,12 @@ internal static class UseEndpoints
 
         var readings = await uses.Readings(vehicleId, cancel);
         WeeklyDistance now = ledger.Usage.At(clock.Now).Distance;
-        response.Headers.ETag = $"\"{said.Version}\"";
+        response.Headers.ETag = $"\"{saved.Version}\"";
         return Results.Ok(
             new UseView(
-                UseDocument.Of(said.Use),
-                said.Version,
-                readings.Count > 1 && now != said.Use.Distance ? now.Kilometres : null,
+                UseDocument.Of(saved.Use),
+                saved.Version,
+                readings.Count > 1 && now != saved.Use.Distance ? now.Kilometres : null,
                 [
                     .. readings.Select(reading => new ReadingView(
                         clock.OnTheWall(reading.At),
@@ -106,18 +106,18 @@ internal static class UseEndpoints
 
     private static Task<IResult> Change(
         VehicleId vehicleId,
-        UseDocument wish,
-        HttpRequest request,
+        UseDocument request,
+        HttpRequest http,
         UseStore uses,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
-    ) => Store(vehicleId, _ => wish.ToUse(), request, uses, vehicles, clock, cancel);
+    ) => Store(vehicleId, _ => request.ToUse(), http, uses, vehicles, clock, cancel);
 
     private static Task<IResult> ChangeDistance(
         VehicleId vehicleId,
-        NewDistance wish,
-        HttpRequest request,
+        NewDistance request,
+        HttpRequest http,
         UseStore uses,
         VehicleStore vehicles,
         OwnerClock clock,
@@ -125,8 +125,8 @@ internal static class UseEndpoints
     ) =>
         Store(
             vehicleId,
-            said => said with { Distance = WeeklyDistance.FromKilometres(wish.KilometresAWeek) },
-            request,
+            use => use with { Distance = WeeklyDistance.FromKilometres(request.KilometresAWeek) },
+            http,
             uses,
             vehicles,
             clock,
@@ -137,7 +137,7 @@ internal static class UseEndpoints
     private static async Task<IResult> Store(
         VehicleId vehicleId,
         Func<CarUse, CarUse> change,
-        HttpRequest request,
+        HttpRequest http,
         UseStore uses,
         VehicleStore vehicles,
         OwnerClock clock,
@@ -145,14 +145,14 @@ internal static class UseEndpoints
     )
     {
         if (
-            await uses.Said(vehicleId, cancel) is not { } said
+            await uses.Find(vehicleId, cancel) is not { } saved
             || await vehicles.Ledger(vehicleId, cancel) is not { } before
         )
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (request.IfMatch() is not { } version)
+        if (http.IfMatch() is not { } version)
         {
             return Problems.MissingVersion();
         }
@@ -160,14 +160,14 @@ internal static class UseEndpoints
         Changed<SavedUse> changed = await uses.Change(
             vehicleId,
             version,
-            change(said.Use),
+            change(saved.Use),
             clock.Now,
             cancel
         );
         switch (changed.Outcome)
         {
             case ChangeOutcome.Made:
-                request.HttpContext.Response.Headers.ETag = $"\"{changed.Value!.Version}\"";
+                http.HttpContext.Response.Headers.ETag = $"\"{changed.Value!.Version}\"";
                 return await Moved(before, vehicles, clock, cancel);
             case ChangeOutcome.Stale:
                 return Problems.Stale();
@@ -180,7 +180,7 @@ internal static class UseEndpoints
 
     private static async Task<IResult> Preview(
         VehicleId vehicleId,
-        UseDocument wish,
+        UseDocument request,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
@@ -193,23 +193,23 @@ internal static class UseEndpoints
 
         DateTimeOffset now = clock.Now;
         return Results.Ok(
-            MovesView.Of(MovedDate.Between(ledger, ledger.UsedAs(wish.ToUse(), now), now, clock.Zone))
+            MovesView.Of(MovedDate.Between(ledger, ledger.UsedAs(request.ToUse(), now), now, clock.Zone))
         );
     }
 
     private static Task<IResult> AddReading(
         VehicleId vehicleId,
-        NewReading wish,
+        NewReading request,
         UseStore uses,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        wish.At is { } at && !RecordTime.IsFit(at, clock.Now)
+        request.At is { } at && !RecordTime.IsFit(at, clock.Now)
             ? Task.FromResult(Problems.Field("at", RecordTime.HowToGive))
             : Take(
                 vehicleId,
-                new SavedReading(wish.At ?? clock.Now, wish.Kilometres, Simulated: false),
+                new SavedReading(request.At ?? clock.Now, request.Kilometres, Simulated: false),
                 uses,
                 vehicles,
                 clock,

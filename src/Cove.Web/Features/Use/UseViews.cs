@@ -32,18 +32,18 @@ internal sealed record MovesView(IReadOnlyList<MovedView> Moved, int Sooner, int
     {
         MovedView[] views =
         [
-            .. moved.Select(one => new MovedView(
-                one.Task.Id.Value,
-                one.Task.Name,
-                one.Before,
-                one.After,
-                one.Days
+            .. moved.Select(date => new MovedView(
+                date.Task.Id.Value,
+                date.Task.Name,
+                date.Before,
+                date.After,
+                date.Days
             )),
         ];
         return new MovesView(
             views,
-            moved.Count(one => one.Before is null || one.Days < 0),
-            moved.Count(one => one.After is null || one.Days > 0)
+            moved.Count(date => date.Before is null || date.Days < 0),
+            moved.Count(date => date.After is null || date.Days > 0)
         );
     }
 }

@@ -61,12 +61,12 @@ internal sealed record BuilderChoices(
                 .. Enum.GetValues<SurfaceKind>()
                     .Where(kind => kind != SurfaceKind.Air)
                     .Select(kind => (kind, options: SurfaceOptions.Of(kind)))
-                    .Select(one => new KindChoiceView(
-                        one.kind,
-                        SurfaceWords.PluralOf(one.kind),
-                        one.options.Materials,
-                        one.options.Finishes,
-                        Cove.Data.SurfaceDocument.FactsOf(one.options.Facts)
+                    .Select(pair => new KindChoiceView(
+                        pair.kind,
+                        SurfaceWords.PluralOf(pair.kind),
+                        pair.options.Materials,
+                        pair.options.Finishes,
+                        Cove.Data.SurfaceDocument.FactsOf(pair.options.Facts)
                     )),
             ],
             Names(Enum.GetValues<Material>(), SurfaceWords.NameOf, "None"),

@@ -13,9 +13,9 @@ internal sealed record LayoutChange
     public int? Rows { get; init; }
 
     /// <summary>What is wrong with it; null when nothing is.</summary>
-    public Flaw? Problem() =>
+    public ValidationError? Problem() =>
         Rows is { } rows && !BodyShape.Of(Body ?? Layout.Body).AllowedRows.Contains(rows)
-            ? new Flaw(nameof(Rows), "Choose a number of rows that this body has.")
+            ? new ValidationError(nameof(Rows), "Choose a number of rows that this body has.")
             : null;
 
     /// <summary>The layout as it becomes.</summary>

@@ -43,46 +43,46 @@ internal static class SurfaceEndpoints
             .ProducesVehicleChange();
     }
 
-    private static Task<IResult> Add(NewSurface wish, [AsParameters] VehicleChange change) =>
+    private static Task<IResult> Add(NewSurface request, [AsParameters] VehicleChange change) =>
         change.Make(vehicle =>
             SurfaceEdits.Add(
                 vehicle,
                 new Surface(
                     "new",
-                    wish.Name.Trim(),
-                    SurfaceEdits.Shorten(wish.Name),
-                    wish.Kind,
-                    wish.Material,
-                    wish.Finish,
-                    Area.FromSquareMetres(wish.SquareMetres),
-                    wish.Zone,
+                    request.Name.Trim(),
+                    SurfaceEdits.Shorten(request.Name),
+                    request.Kind,
+                    request.Material,
+                    request.Finish,
+                    Area.FromSquareMetres(request.SquareMetres),
+                    request.Zone,
                     Share.All,
-                    SurfaceDocument.FactsOf(wish.Facts)
+                    SurfaceDocument.FactsOf(request.Facts)
                 )
             )
         );
 
     private static Task<IResult> Change(
         SurfaceId surfaceId,
-        ChangedSurface wish,
+        ChangedSurface request,
         [AsParameters] VehicleChange change
-    ) => change.Make(vehicle => SurfaceEdits.Change(vehicle, surfaceId, wish.On));
+    ) => change.Make(vehicle => SurfaceEdits.Change(vehicle, surfaceId, request.On));
 
     private static Task<IResult> Remove(SurfaceId surfaceId, [AsParameters] VehicleChange change) =>
         change.Make(vehicle => SurfaceEdits.Remove(vehicle, surfaceId));
 
     private static Task<IResult> Split(
         SurfaceId surfaceId,
-        NewParts wish,
+        NewParts request,
         [AsParameters] VehicleChange change
-    ) => change.Make(vehicle => SurfaceEdits.Split(vehicle, surfaceId, wish.Names));
+    ) => change.Make(vehicle => SurfaceEdits.Split(vehicle, surfaceId, request.Names));
 
     private static Task<IResult> Join(SurfaceId surfaceId, [AsParameters] VehicleChange change) =>
         change.Make(vehicle => SurfaceEdits.Join(vehicle, surfaceId));
 }
 
 /// <summary>What can be said of a surface, new or not.</summary>
-public abstract record SurfaceWish
+public abstract record SurfaceRequest
 {
     /// <summary>Its name; 1 to 60 characters. A changed name also becomes the short one.</summary>
     [Name(SurfaceRules.LongestName)]
@@ -104,7 +104,7 @@ public abstract record SurfaceWish
 }
 
 /// <summary>A surface to add.</summary>
-public sealed record NewSurface : SurfaceWish
+public sealed record NewSurface : SurfaceRequest
 {
     /// <summary>What it is.</summary>
     public required SurfaceKind Kind { get; init; }
@@ -115,7 +115,7 @@ public sealed record NewSurface : SurfaceWish
 }
 
 /// <summary>A surface as it should be.</summary>
-public sealed record ChangedSurface : SurfaceWish
+public sealed record ChangedSurface : SurfaceRequest
 {
     /// <summary>Whether this car has no such surface.</summary>
     public required bool Absent { get; init; }

@@ -1,6 +1,6 @@
 namespace Cove.Web.Features.Vehicles;
 
-/// <summary>A wish to change a vehicle that names, in an If-Match header, the version it is based on.</summary>
+/// <summary>A request to change a vehicle that names, in an If-Match header, the version it is based on.</summary>
 /// <param name="VehicleId">The vehicle.</param>
 /// <param name="Request">The request.</param>
 /// <param name="Store">Where vehicles are kept.</param>
@@ -33,7 +33,7 @@ internal readonly record struct VehicleChange(
             case ChangeOutcome.Stale:
                 return Problems.Stale();
             case ChangeOutcome.Refused:
-                return Problems.Flaws(edited.Flaws!, prefix);
+                return Problems.Errors(edited.Errors!, prefix);
             default:
                 return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }

@@ -30,7 +30,7 @@ internal static class VehicleEndpoints
             .MapPost(
                 "/layout",
                 (LayoutChange change) =>
-                    change.Problem() is { } flaw ? Problems.Flaws([flaw]) : Results.Ok(change.Made())
+                    change.Problem() is { } error ? Problems.Errors([error]) : Results.Ok(change.Made())
             )
             .WithName("ChangeLayout")
             .WithSummary("A layout in another body or with other rows of seats, and what follows from that.")
@@ -101,9 +101,9 @@ internal static class VehicleEndpoints
 
     private static IResult Preview(CabinLayout layout)
     {
-        if (layout.Problems() is { Count: > 0 } flaws)
+        if (layout.Problems() is { Count: > 0 } errors)
         {
-            return Problems.Flaws(flaws);
+            return Problems.Errors(errors);
         }
 
         Core.Vehicles.Plan.Cabin cabin = CabinBuilder.Build(layout);
@@ -118,23 +118,23 @@ internal static class VehicleEndpoints
     }
 
     private static async Task<IResult> Add(
-        NewVehicle wish,
+        NewVehicle request,
         VehicleStore store,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (wish.Layout.Problems() is { Count: > 0 } flaws)
+        if (request.Layout.Problems() is { Count: > 0 } errors)
         {
-            return Problems.Flaws(flaws, "layout.");
+            return Problems.Errors(errors, "layout.");
         }
 
         SavedVehicle added = await store.Add(
-            wish.Name.Trim(),
-            wish.Description.Trim(),
-            wish.Layout,
-            wish.Use.ToUse(),
-            task => wish.Look.StartingLevel(task),
+            request.Name.Trim(),
+            request.Description.Trim(),
+            request.Layout,
+            request.Use.ToUse(),
+            task => request.Look.StartingLevel(task),
             clock.Now,
             cancel
         );
@@ -194,16 +194,16 @@ internal static class VehicleEndpoints
         );
     }
 
-    private static Task<IResult> Change(ChangedVehicle wish, [AsParameters] VehicleChange change) =>
+    private static Task<IResult> Change(ChangedVehicle request, [AsParameters] VehicleChange change) =>
         change.Make(
             vehicle =>
                 CabinRebuild.Of(
                     vehicle with
                     {
-                        Name = wish.Name.Trim(),
-                        Description = wish.Description.Trim(),
+                        Name = request.Name.Trim(),
+                        Description = request.Description.Trim(),
                     },
-                    wish.Layout
+                    request.Layout
                 ),
             "layout."
         );
@@ -217,13 +217,13 @@ internal static class VehicleEndpoints
 
     private static async Task<IResult> Delete(
         VehicleId vehicleId,
-        HttpRequest request,
+        HttpRequest http,
         VehicleStore store,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
         await store.Find(vehicleId, cancel) is null ? Problems.NotFound(UnknownVehicle)
-        : request.IfMatch() is not { } version ? Problems.MissingVersion()
+        : http.IfMatch() is not { } version ? Problems.MissingVersion()
         : await store.Discard(vehicleId, version, clock.Now, cancel) switch
         {
             ChangeOutcome.Made => Results.NoContent(),

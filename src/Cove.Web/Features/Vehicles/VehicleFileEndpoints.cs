@@ -51,13 +51,13 @@ internal static class VehicleFileEndpoints
 
     private static async Task<IResult> Import(
         SentFile sent,
-        HttpRequest request,
+        HttpRequest http,
         VehicleFileStore files,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (!request.HasJsonContentType() || !JsonBodies.IsUtf8(request.ContentType))
+        if (!http.HasJsonContentType() || !JsonBodies.IsUtf8(http.ContentType))
         {
             return Problems.NotJson();
         }
@@ -65,12 +65,12 @@ internal static class VehicleFileEndpoints
         VehicleFileReading reading = VehicleFile.Read(sent.Bytes, clock.Now);
         return reading.Document is { } file
             ? Created(await files.Import(file, clock.Now, cancel))
-            : Problems.InFile(reading.Flaws);
+            : Problems.InFile(reading.Errors);
     }
 
     private static async Task<IResult> Copy(
         VehicleId vehicleId,
-        NewCopy wish,
+        NewCopy request,
         VehicleFileStore files,
         OwnerClock clock,
         CancellationToken cancel
@@ -82,7 +82,7 @@ internal static class VehicleFileEndpoints
                     file with
                     {
                         Id = null,
-                        Name = wish.Name,
+                        Name = request.Name,
                         ArchivedAt = null,
                         Runs = [],
                         // A run under way is under way on one car only, and what is over belongs to the car it was on.

@@ -3,17 +3,17 @@ namespace Cove.Web.Features.Verdicts;
 /// <summary>Reads ad-hoc cases, filling in what is left out and gathering what cannot be.</summary>
 internal sealed class CaseReader
 {
-    private readonly List<Flaw> flaws = [];
+    private readonly List<ValidationError> errors = [];
 
     /// <summary>What is wrong; empty when nothing is.</summary>
-    public IReadOnlyList<Flaw> Flaws => flaws;
+    public IReadOnlyList<ValidationError> Errors => errors;
 
     /// <summary>Reads one case; null when something in it is wrong.</summary>
     /// <param name="request">The case.</param>
     /// <param name="path">Where it stands in the request.</param>
     public SafetyCase? Read(CaseRequest request, string path)
     {
-        int before = flaws.Count;
+        int before = errors.Count;
         SurfaceMake surface = Surface(request.Surface);
         ProductMake? product = request.Product is { } given ? Product(given, $"{path}.product") : null;
         Strength strength = Strength.Neat;
@@ -25,7 +25,7 @@ internal sealed class CaseReader
             }
             else
             {
-                Say($"{path}.strength", Strength.HowToWrite);
+                Report($"{path}.strength", Strength.HowToWrite);
             }
         }
         else if (product is not null)
@@ -34,7 +34,7 @@ internal sealed class CaseReader
         }
 
         UseContext context = Context(request.Context ?? new ContextRequest(), $"{path}.context");
-        if (flaws.Count > before)
+        if (errors.Count > before)
         {
             return null;
         }
@@ -78,7 +78,7 @@ internal sealed class CaseReader
         {
             if (HazardStatements.Find(hazards[i]) is null)
             {
-                Say($"{path}.hazards[{i}]", HazardStatements.HowToGive);
+                Report($"{path}.hazards[{i}]", HazardStatements.HowToGive);
             }
         }
 
@@ -126,5 +126,5 @@ internal sealed class CaseReader
     private ProductMake[] Products(IReadOnlyList<ProductRequest>? requests, string path) =>
         [.. (requests ?? []).Select((request, i) => Product(request, $"{path}[{i}]"))];
 
-    private void Say(string path, string sentence) => flaws.Add(new Flaw(path, sentence));
+    private void Report(string path, string sentence) => errors.Add(new ValidationError(path, sentence));
 }

@@ -25,11 +25,13 @@ internal static class EvaluateEndpoint
     private static IResult Evaluate(EvaluateRequest request)
     {
         var reader = new CaseReader();
-        SafetyCase?[] cases = [.. request.Cases.Select((one, i) => reader.Read(one, $"cases[{i}]"))];
-        return reader.Flaws.Count > 0
-            ? Problems.Flaws(reader.Flaws)
+        SafetyCase?[] cases = [.. request.Cases.Select((given, i) => reader.Read(given, $"cases[{i}]"))];
+        return reader.Errors.Count > 0
+            ? Problems.Errors(reader.Errors)
             : Results.Ok(
-                new EvaluateView([.. cases.Select(one => JudgementView.Of(SafetyRules.Judge(one!)))])
+                new EvaluateView([
+                    .. cases.Select(safetyCase => JudgementView.Of(SafetyRules.Judge(safetyCase!))),
+                ])
             );
     }
 }

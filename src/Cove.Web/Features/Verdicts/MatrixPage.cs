@@ -35,8 +35,8 @@ internal sealed class MatrixPage(CarShelf car)
             car.Records.Tests.Where(test => test.SurfaceIds.Contains(surface.Id))
                 .Select(test => $"{test.ProductId}{test.Strength}{test.Passed}")
                 .Concat(
-                    car.Records.Instructions.Where(one => one.SurfaceId == surface.Id)
-                        .Select(one => $"{one.ProductId}{one.Allows}")
+                    car.Records.Instructions.Where(instruction => instruction.SurfaceId == surface.Id)
+                        .Select(instruction => $"{instruction.ProductId}{instruction.Allows}")
                 )
                 .Order(StringComparer.Ordinal)
         );

@@ -65,7 +65,7 @@ internal static class VerdictEndpoints
 
     private static async Task<IResult> Ask(
         VehicleId vehicleId,
-        NewQuestion wish,
+        NewQuestion request,
         VehicleStore vehicles,
         ShelfStore shelves,
         OwnerClock clock,
@@ -78,18 +78,18 @@ internal static class VerdictEndpoints
         }
 
         CarShelf car = await shelves.For(ledger, cancel);
-        if (car.Shelf.AtHand.FirstOrDefault(one => one.Id == wish.ProductId) is not { } product)
+        if (car.Shelf.AtHand.FirstOrDefault(known => known.Id == request.ProductId) is not { } product)
         {
             return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
         }
 
-        if (ledger.Vehicle.InCare().FirstOrDefault(one => one.Id == wish.SurfaceId) is not { } surface)
+        if (ledger.Vehicle.InCare().FirstOrDefault(known => known.Id == request.SurfaceId) is not { } surface)
         {
             return Problems.Field("surfaceId", NoSuchSurface);
         }
 
         Pick usual = car.Chooser.Safest(product, surface, car.Context);
-        if (Strength.Parse(wish.Strength ?? $"{usual.Strength}") is not { } strength)
+        if (Strength.Parse(request.Strength ?? $"{usual.Strength}") is not { } strength)
         {
             return Problems.Field("strength", Strength.HowToWrite);
         }
@@ -97,21 +97,21 @@ internal static class VerdictEndpoints
         var question = new SafetyCase(
             surface.Make,
             product.Make,
-            wish.Strength is null ? usual.Strength : strength,
-            wish.Application ?? usual.Way.Application,
-            wish.Tool ?? usual.Way.Tool,
+            request.Strength is null ? usual.Strength : strength,
+            request.Application ?? usual.Way.Application,
+            request.Tool ?? usual.Way.Tool,
             car.Records.Fill(
                 car.Context with
                 {
-                    SurfaceHot = wish.Hot,
-                    InSun = wish.Hot,
-                    CabinClosed = wish.Closed,
-                    Unclean = wish.Unclean,
-                    Damp = wish.Damp,
+                    SurfaceHot = request.Hot,
+                    InSun = request.Hot,
+                    CabinClosed = request.Closed,
+                    Unclean = request.Unclean,
+                    Damp = request.Damp,
                 },
                 surface.Id,
                 product.Id,
-                wish.Strength is null ? usual.Strength : strength
+                request.Strength is null ? usual.Strength : strength
             )
         );
         return Results.Ok(
@@ -143,11 +143,11 @@ internal static class VerdictEndpoints
                 ],
                 [
                     .. (await shelves.Instructions(vehicleId, cancel))
-                        .Where(one =>
-                            (one.Instruction.SurfaceId ?? surface.Id) == surface.Id
-                            && (one.Instruction.ProductId ?? product.Id) == product.Id
+                        .Where(saved =>
+                            (saved.Instruction.SurfaceId ?? surface.Id) == surface.Id
+                            && (saved.Instruction.ProductId ?? product.Id) == product.Id
                         )
-                        .Select(one => View(one, clock)),
+                        .Select(saved => View(saved, clock)),
                 ]
             )
         );
@@ -155,7 +155,7 @@ internal static class VerdictEndpoints
 
     private static async Task<IResult> Test(
         VehicleId vehicleId,
-        NewSpotTest wish,
+        NewSpotTest request,
         VehicleStore vehicles,
         ShelfStore shelves,
         LogStore log,
@@ -169,17 +169,17 @@ internal static class VerdictEndpoints
         }
 
         SavedShelf saved = await shelves.Load(cancel);
-        if (saved.Shelf.Products.FirstOrDefault(one => one.Id == wish.ProductId) is not { } product)
+        if (saved.Shelf.Products.FirstOrDefault(known => known.Id == request.ProductId) is not { } product)
         {
             return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
         }
 
-        if (ledger.Vehicle.InCare().FirstOrDefault(one => one.Id == wish.SurfaceId) is not { } surface)
+        if (ledger.Vehicle.InCare().FirstOrDefault(known => known.Id == request.SurfaceId) is not { } surface)
         {
             return Problems.Field("surfaceId", NoSuchSurface);
         }
 
-        if (Strength.Parse(wish.Strength) is not { } strength)
+        if (Strength.Parse(request.Strength) is not { } strength)
         {
             return Problems.Field("strength", Strength.HowToWrite);
         }
@@ -193,11 +193,13 @@ internal static class VerdictEndpoints
                 product.Id,
                 product.Name,
                 strength,
-                wish.ForAllAlike ? [.. Alike(ledger.Vehicle, surface).Select(one => one.Id)] : [surface.Id],
-                wish.Passed
+                request.ForAllAlike
+                    ? [.. Alike(ledger.Vehicle, surface).Select(alike => alike.Id)]
+                    : [surface.Id],
+                request.Passed
             )
             {
-                Note = wish.Note.Trim(),
+                Note = request.Note.Trim(),
             },
             cancel
         );
@@ -209,7 +211,7 @@ internal static class VerdictEndpoints
 
     private static async Task<IResult> Instruct(
         VehicleId vehicleId,
-        NewInstruction wish,
+        NewInstruction request,
         VehicleStore vehicles,
         ShelfStore shelves,
         OwnerClock clock,
@@ -221,7 +223,7 @@ internal static class VerdictEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (wish.SurfaceId is null && wish.ProductId is null)
+        if (request.SurfaceId is null && request.ProductId is null)
         {
             return Problems.Field(
                 "surfaceId",
@@ -230,7 +232,7 @@ internal static class VerdictEndpoints
         }
 
         if (
-            wish.SurfaceId is { } surfaceId
+            request.SurfaceId is { } surfaceId
             && !ledger.Vehicle.InCare().Any(surface => surface.Id == surfaceId)
         )
         {
@@ -238,14 +240,14 @@ internal static class VerdictEndpoints
         }
 
         if (
-            wish.ProductId is { } productId
+            request.ProductId is { } productId
             && !(await shelves.Load(cancel)).Shelf.AtHand.Any(product => product.Id == productId)
         )
         {
             return Problems.Field("productId", ShelfEndpoints.UnknownProduct);
         }
 
-        if (!PlainText.IsName(wish.Note, MakerInstruction.LongestNote))
+        if (!PlainText.IsName(request.Note, MakerInstruction.LongestNote))
         {
             return Problems.Field(
                 "note",
@@ -256,10 +258,10 @@ internal static class VerdictEndpoints
         SavedInstruction saved = await shelves.Record(
             vehicleId,
             new MakerInstruction(
-                wish.SurfaceId is { } surface ? new SurfaceId(surface) : default(SurfaceId?),
-                wish.ProductId is { } product ? new ProductId(product) : null,
-                wish.Allows,
-                wish.Note.Trim()
+                request.SurfaceId is { } surface ? new SurfaceId(surface) : default(SurfaceId?),
+                request.ProductId is { } product ? new ProductId(product) : null,
+                request.Allows,
+                request.Note.Trim()
             ),
             clock.Now,
             cancel

@@ -32,7 +32,7 @@ internal static class WastebasketEndpoints
         Wastebasket basket,
         OwnerClock clock,
         CancellationToken cancel
-    ) => Results.Ok((await basket.Contents(cancel)).Select(one => DiscardedView.Of(one, clock)));
+    ) => Results.Ok((await basket.Contents(cancel)).Select(discarded => DiscardedView.Of(discarded, clock)));
 
     private static async Task<IResult> Restore(
         string kind,
@@ -89,12 +89,12 @@ internal sealed record DiscardedView(
     DateOnly GoesOn
 )
 {
-    public static DiscardedView Of(Discarded one, OwnerClock clock) =>
+    public static DiscardedView Of(Discarded discarded, OwnerClock clock) =>
         new(
-            one.Kind,
-            one.Id,
-            one.Name,
-            clock.OnTheWall(one.DeletedAt),
-            DateOnly.FromDateTime(clock.OnTheWall(one.DeletedAt + Wastebasket.Kept).DateTime)
+            discarded.Kind,
+            discarded.Id,
+            discarded.Name,
+            clock.OnTheWall(discarded.DeletedAt),
+            DateOnly.FromDateTime(clock.OnTheWall(discarded.DeletedAt + Wastebasket.Kept).DateTime)
         );
 }

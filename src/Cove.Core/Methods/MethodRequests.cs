@@ -6,10 +6,10 @@ using Cove.Core.Safety;
 namespace Cove.Core.Methods;
 
 /// <summary>Says what a method asks of products.</summary>
-public static class MethodWishes
+public static class MethodRequests
 {
     /// <summary>The wishes of a method: one for each product it uses, water only where it uses nothing else.</summary>
-    public static IReadOnlyList<ProductWish> Of(Method method)
+    public static IReadOnlyList<ProductRequest> Of(Method method)
     {
         MethodStep[] steps =
         [
@@ -19,7 +19,7 @@ public static class MethodWishes
         [
             .. (steps.Length > 0 ? steps : method.Steps.Where(step => step.Uses?.Role == ProductRole.Water))
                 .DistinctBy(step => string.Join(',', step.Uses!.Classes), StringComparer.Ordinal)
-                .Select(step => new ProductWish(step.Uses!.Classes, WayOf(method, step), method.OnlyOn)),
+                .Select(step => new ProductRequest(step.Uses!.Classes, WayOf(method, step), method.OnlyOn)),
         ];
     }
 
@@ -28,8 +28,8 @@ public static class MethodWishes
         new(
             step.Uses!.Application,
             method
-                .Steps.SkipWhile(one => one != step)
-                .Select(one => one.Tool)
+                .Steps.SkipWhile(later => later != step)
+                .Select(later => later.Tool)
                 .FirstOrDefault(tool => tool is not null)
                 ?? Tool.MicrofibreTowel
         );

@@ -9,7 +9,7 @@ namespace Cove.Core.Choice;
 /// <param name="Way">How it is put on, and with what; null for the usual way.</param>
 /// <param name="Part">The only part of a surface of several materials that it touches; null for all of it.</param>
 /// <param name="ProductId">The only product that may be chosen; null for any.</param>
-public sealed record ProductWish(
+public sealed record ProductRequest(
     IReadOnlyList<ProductClass> Classes,
     UsualWay? Way = null,
     Material? Part = null,
