@@ -99,17 +99,16 @@ public static class WalkRound
         TimeSpan Duration(IEnumerable<Candidate> picked)
         {
             Candidate[] ordered = InOrder(picked);
-            double walking = 0;
-            double at = places.Start;
+            TimeSpan takes = TimeSpan.Zero;
+            Zone at = places.Start;
             foreach (Candidate look in ordered)
             {
-                double next = places.PositionOf(zones[look.Surface.ZoneId]);
-                walking += places.Between(at, next);
+                Zone next = zones[look.Surface.ZoneId];
+                takes += places.Way.Between(at, next) + look.Inspection.Takes;
                 at = next;
             }
 
-            return TimeSpan.FromSeconds(walking)
-                + ordered.Aggregate(TimeSpan.Zero, (sum, look) => sum + look.Inspection.Takes);
+            return takes;
         }
     }
 
@@ -119,7 +118,7 @@ public static class WalkRound
         // At the next session: how many standard deviations of its logarithm the level stands off the mark.
         double expected = Math.Max(level.Level.Value, 0.01);
         double off = Math.Log(expected / level.Mark.Value) / Math.Max(level.LogStdDev, 0.05);
-        return (int)task.Stakes * task.Visible * level.LogStdDev * Math.Exp(-off * off / 2);
+        return task.Stakes.Weight() * task.Visible * level.LogStdDev * Math.Exp(-off * off / 2);
     }
 
     private sealed record Candidate(Inspection Inspection, Surface Surface, TaskId Decides, double Worth);

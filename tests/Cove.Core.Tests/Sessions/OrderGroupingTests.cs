@@ -80,10 +80,10 @@ public sealed class OrderGroupingTests
         Assert.Equal(["wash", "other", "back"], OrderOf(problem));
     }
 
-    private static OrderJob Job(string id, Kit kit, double place) =>
-        new(id, false, Stage.WetMiddle, Minute, [kit], [place], TimeSpan.Zero);
+    private static OrderJob Job(string id, Kit kit, int place) =>
+        new(id, false, Stage.WetMiddle, Minute, [kit], [Ways.At(place)], TimeSpan.Zero);
 
-    private static OrderProblem Problem(params OrderJob[] jobs) => new(jobs, [], LoopLength: 40, Start: 0);
+    private static OrderProblem Problem(params OrderJob[] jobs) => new(jobs, [], Ways.Round, Ways.At(0));
 
     private static string[] OrderOf(OrderProblem problem) =>
         [.. RunningOrder.Solve(problem).Steps.Select(step => problem.Jobs[step.Job].TaskId.Value)];

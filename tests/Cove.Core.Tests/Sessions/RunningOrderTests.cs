@@ -74,13 +74,13 @@ public sealed class RunningOrderTests
     [Fact]
     public void Work_on_the_spot_is_done_where_the_person_stands()
     {
-        OrderJob Job(double[] places, Stage stage) =>
+        OrderJob Job(Zone[] places, Stage stage) =>
             new("scent", false, stage, TimeSpan.FromMinutes(1), [], places, TimeSpan.Zero);
         var problem = new OrderProblem(
-            [Job([10], Stage.Dust), Job([], Stage.VacuumHigh), Job([0], Stage.VacuumFloor)],
+            [Job([Ways.At(10)], Stage.Dust), Job([], Stage.VacuumHigh), Job([Ways.At(0)], Stage.VacuumFloor)],
             [new(0, 1, TimeSpan.Zero), new(1, 2, TimeSpan.Zero)],
-            LoopLength: 40,
-            Start: 0
+            Ways.Round,
+            Ways.At(0)
         );
 
         RunningOrder order = RunningOrder.Solve(problem);
@@ -99,13 +99,13 @@ public sealed class RunningOrderTests
             Stage.VacuumHigh,
             TimeSpan.FromMinutes(2),
             [],
-            [2, 14, 26],
+            [Ways.At(2), Ways.At(14), Ways.At(26)],
             TimeSpan.Zero
         );
 
-        RunningOrder order = RunningOrder.Solve(new OrderProblem([job], [], LoopLength: 40, Start: 25));
+        RunningOrder order = RunningOrder.Solve(new OrderProblem([job], [], Ways.Round, Ways.At(25)));
 
-        Assert.Equal([26, 14, 2], order.Steps[0].Tour);
+        Assert.Equal([Ways.At(26), Ways.At(14), Ways.At(2)], order.Steps[0].Tour);
     }
 
     [Fact]

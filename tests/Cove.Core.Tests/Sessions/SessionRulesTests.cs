@@ -29,9 +29,9 @@ public sealed class SessionRulesTests
     [Fact]
     public void Graver_stakes_weigh_more() =>
         Assert.True(
-            (int)Stakes.SightAndGrip > (int)Stakes.HygieneAndTouch
-                && (int)Stakes.HygieneAndTouch > (int)Stakes.Wear
-                && (int)Stakes.Wear > (int)Stakes.Looks
+            Stakes.SightAndGrip.Weight() > Stakes.HygieneAndTouch.Weight()
+                && Stakes.HygieneAndTouch.Weight() > Stakes.Wear.Weight()
+                && Stakes.Wear.Weight() > Stakes.Looks.Weight()
         );
 
     [Theory]

@@ -1,5 +1,6 @@
 using Cove.Core.Schools;
 using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Core.Sessions.Planning;
 
@@ -7,13 +8,13 @@ namespace Cove.Core.Sessions.Planning;
 /// <remarks>This is everything an ordering has to know; a different way of solving it needs nothing else and may replace <see cref="RunningOrder.Solve"/>.</remarks>
 /// <param name="Jobs">The jobs.</param>
 /// <param name="Precedences">Which jobs must come before which.</param>
-/// <param name="LoopLength">Length of the way round the car, in seconds of walking; above 0.</param>
-/// <param name="Start">Where the person stands at the beginning, in seconds along that way.</param>
+/// <param name="Way">The way round the car, with every zone of the jobs on it.</param>
+/// <param name="Start">Where the person stands at the beginning.</param>
 public sealed record OrderProblem(
     IReadOnlyList<OrderJob> Jobs,
     IReadOnlyList<Precedence> Precedences,
-    double LoopLength,
-    double Start
+    WayRound Way,
+    Zone Start
 )
 {
     /// <summary>Putting one kit down and taking up another: 10 seconds. Cove's own choice.</summary>
@@ -24,13 +25,6 @@ public sealed record OrderProblem(
 
     /// <summary>Whether the places of a job are visited in the order given, rather than the shortest way round from where the person stands.</summary>
     public bool PlacesInOrder { get; init; }
-
-    /// <summary>Seconds of walking between two positions on the way round, the shorter way.</summary>
-    public double Walk(double from, double to)
-    {
-        double way = Math.Abs(from - to) % LoopLength;
-        return Math.Min(way, LoopLength - way);
-    }
 }
 
 /// <summary>One piece of work that is done without a break.</summary>
@@ -39,7 +33,7 @@ public sealed record OrderProblem(
 /// <param name="Stage">Where it belongs in a session.</param>
 /// <param name="Hands">How long the hands are busy, walking, swapping and fetching not included; longer than zero.</param>
 /// <param name="Kits">The kits it needs.</param>
-/// <param name="Places">Where it is done, in seconds along the way round: none for work that can be done wherever the person stands, several for work that goes from door to door: in ascending order, or in the order to visit them where <see cref="OrderProblem.PlacesInOrder"/> holds.</param>
+/// <param name="Places">Where it is done: none for work that can be done wherever the person stands, several for work that goes from door to door: in the order of the way round, or in the order to visit them where <see cref="OrderProblem.PlacesInOrder"/> holds.</param>
 /// <param name="Drying">How long something dries after it; zero for nothing.</param>
 public sealed record OrderJob(
     TaskId TaskId,
@@ -47,7 +41,7 @@ public sealed record OrderJob(
     Stage Stage,
     TimeSpan Hands,
     IReadOnlyList<Kit> Kits,
-    IReadOnlyList<double> Places,
+    IReadOnlyList<Zone> Places,
     TimeSpan Drying
 );
 

@@ -1,4 +1,5 @@
 using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Core.Sessions.Planning;
 
@@ -66,7 +67,7 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
             open.Finish(next.Job, end);
             changeover += next.Changeover;
             hands = new Hands(
-                next.Tour.Count > 0 ? next.Tour[^1] : hands.Position,
+                next.Tour.Count > 0 ? next.Tour[^1] : hands.At,
                 chosen.Kits.Count > 0 ? chosen.Kits : hands.Kits,
                 end
             );
@@ -78,9 +79,8 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
     private static Candidate Consider(OrderProblem problem, int job, int turn, TimeSpan from, Hands hands)
     {
         OrderJob work = problem.Jobs[job];
-        IReadOnlyList<double> tour = Tour(problem, work, hands.Position);
-        TimeSpan walk =
-            tour.Count == 0 ? TimeSpan.Zero : TimeSpan.FromSeconds(problem.Walk(hands.Position, tour[0]));
+        IReadOnlyList<Zone> tour = Tour(problem, work, hands.At);
+        TimeSpan walk = tour.Count == 0 ? TimeSpan.Zero : problem.Way.Between(hands.At, tour[0]);
         bool swap = hands.Kits.Count > 0 && work.Kits.Count > 0 && !work.Kits.Any(hands.Kits.Contains);
         return new Candidate(
             job,
@@ -92,7 +92,7 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
     }
 
     /// <summary>The places of a job in the order they are visited: from the nearest one, round the way that comes to an end soonest.</summary>
-    private static IReadOnlyList<double> Tour(OrderProblem problem, OrderJob job, double from)
+    private static IReadOnlyList<Zone> Tour(OrderProblem problem, OrderJob job, Zone from)
     {
         if (job.Places.Count <= 1 || problem.PlacesInOrder)
         {
@@ -104,35 +104,36 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
         int first = 0;
         for (int place = 1; place < count; place++)
         {
-            if (problem.Walk(from, job.Places[place]) < problem.Walk(from, job.Places[first]))
+            if (
+                problem.Way.MetresBetween(from, job.Places[place])
+                < problem.Way.MetresBetween(from, job.Places[first])
+            )
             {
                 first = place;
             }
         }
 
-        double start = job.Places[first];
-        double forward = Round(job.Places[(first + count - 1) % count] - start);
-        double backward = Round(start - job.Places[(first + 1) % count]);
+        Zone start = job.Places[first];
+        double forward = problem.Way.MetresOnward(start, job.Places[(first + count - 1) % count]);
+        double backward = problem.Way.MetresOnward(job.Places[(first + 1) % count], start);
         int stride = forward <= backward ? 1 : count - 1;
-        var tour = new double[count];
+        var tour = new Zone[count];
         for (int stop = 0; stop < count; stop++)
         {
             tour[stop] = job.Places[(first + (stop * stride)) % count];
         }
 
         return tour;
-
-        double Round(double way) => ((way % problem.LoopLength) + problem.LoopLength) % problem.LoopLength;
     }
 
-    private sealed record Hands(double Position, IReadOnlyList<Kit> Kits, TimeSpan Free);
+    private sealed record Hands(Zone At, IReadOnlyList<Kit> Kits, TimeSpan Free);
 
     private sealed record Candidate(
         int Job,
         TimeSpan Begin,
         int Turn,
         TimeSpan Changeover,
-        IReadOnlyList<double> Tour
+        IReadOnlyList<Zone> Tour
     )
     {
         public (TimeSpan, int, TimeSpan, int) Rank => (Begin, Turn, Changeover, Job);
@@ -144,11 +145,11 @@ public sealed record RunningOrder(IReadOnlyList<OrderedJob> Steps, TimeSpan Chan
 /// <param name="Begin">When the person turns to it: walking, swapping and fetching come first.</param>
 /// <param name="Work">When the work itself begins.</param>
 /// <param name="End">When the hands are free again.</param>
-/// <param name="Tour">The places visited, in order, in seconds along the way round; empty when it is done on the spot.</param>
+/// <param name="Tour">The places visited, in order; empty when it is done on the spot.</param>
 public sealed record OrderedJob(
     int Job,
     TimeSpan Begin,
     TimeSpan Work,
     TimeSpan End,
-    IReadOnlyList<double> Tour
+    IReadOnlyList<Zone> Tour
 );

@@ -1,6 +1,7 @@
 using Cove.Core.Methods;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Core.Sessions.Planning;
 
@@ -18,7 +19,7 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
     public OrderProblem Of(IReadOnlyCollection<TaskWork> works)
     {
         OrderJob[] jobs = [.. works.SelectMany(JobsOf), .. Chores(works)];
-        return new OrderProblem(jobs, Precedences(jobs), places.LoopLength, places.Start)
+        return new OrderProblem(jobs, Precedences(jobs), places.Way, places.Start)
         {
             Stages = stages,
             PlacesInOrder = places.InFixedOrder,
@@ -31,7 +32,7 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
         if (!known.TryGetValue(work, out OrderJob[]? jobs))
         {
             CareTask task = work.Status.Item.Task;
-            double[] positions = [.. places.ZonesOf(work.Status.Item).Select(places.PositionOf)];
+            IReadOnlyList<Zone> zones = places.ZonesOf(work.Status.Item);
             TimeSpan back = PutBackOf(work);
             var hands = new OrderJob(
                 task.Id,
@@ -39,12 +40,12 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
                 task.Stage,
                 work.Hands - back,
                 task.Kits,
-                positions,
+                zones,
                 work.Drying
             );
             jobs =
                 back > TimeSpan.Zero
-                    ? [hands, new OrderJob(task.Id, true, Stage.PutBack, back, [], positions, TimeSpan.Zero)]
+                    ? [hands, new OrderJob(task.Id, true, Stage.PutBack, back, [], zones, TimeSpan.Zero)]
                     : [hands];
             known[work] = jobs;
         }
@@ -65,7 +66,7 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
                 chore.Stage,
                 paces.WorkOf(chore),
                 [],
-                chore.AtEveryDoor ? [.. places.Zones.Select(places.PositionOf)] : [],
+                chore.AtEveryDoor ? places.Zones : [],
                 TimeSpan.Zero
             ));
     }

@@ -5,18 +5,16 @@ using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Sessions.Planning;
 
-/// <summary>Turns zones of a cabin into positions on the way round it, in seconds of walking.</summary>
+/// <summary>Where the work of a session is done: the zones of a cabin and the way round it.</summary>
 /// <param name="cabin">The cabin.</param>
 /// <param name="school">In which order its owner likes to visit its places.</param>
 public sealed class SessionPlaces(Cabin cabin, ZoneSchool school = ZoneSchool.ShortestWalk)
 {
-    private readonly double secondsAUnit = cabin.Plan.Scale.MetresOfLoop / SessionRules.WalkingPace;
-
-    /// <summary>Seconds to walk all the way round.</summary>
-    public double LoopLength => cabin.Plan.Loop.Length * secondsAUnit;
+    /// <summary>The way round the car.</summary>
+    public WayRound Way { get; } = WayOf(cabin);
 
     /// <summary>Where a session begins: at the driver's door, the first zone.</summary>
-    public double Start => PositionOf(cabin.Zones[0]);
+    public Zone Start => cabin.Zones[0];
 
     /// <summary>Every zone in the order in which it is visited.</summary>
     public IReadOnlyList<Zone> Zones { get; } = InOrder(cabin, school);
@@ -32,18 +30,14 @@ public sealed class SessionPlaces(Cabin cabin, ZoneSchool school = ZoneSchool.Sh
             ),
         ];
 
-    /// <summary>The position of a zone.</summary>
-    public double PositionOf(Zone zone) => cabin.Plan.Loop.PositionOf(zone.Stand) * secondsAUnit;
-
-    /// <summary>Seconds of walking between two positions, the shorter way.</summary>
-    public double Between(double from, double to)
+    private static WayRound WayOf(Cabin cabin)
     {
-        double way = Math.Abs(to - from) % LoopLength;
-        return Math.Min(way, LoopLength - way);
+        double metresAUnit = cabin.Plan.Scale.MetresOfLoop;
+        return new WayRound(
+            cabin.Plan.Loop.Length * metresAUnit,
+            cabin.Zones.Select(zone => (zone, cabin.Plan.Loop.PositionOf(zone.Stand) * metresAUnit))
+        );
     }
-
-    /// <summary>The zone at a position; the nearest where none is exactly there.</summary>
-    public Zone ZoneAt(double position) => cabin.Zones.MinBy(zone => Math.Abs(PositionOf(zone) - position))!;
 
     private static Zone[] InOrder(Cabin cabin, ZoneSchool school) =>
         school switch

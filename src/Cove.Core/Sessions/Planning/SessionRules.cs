@@ -41,6 +41,6 @@ public static class SessionRules
     {
         double height = Math.Min(level.Value, 3);
         double worth = height <= 1 ? height * height : (2 * height) - 1;
-        return Math.Max(1, (int)Math.Round(1000 * (int)task.Stakes * task.Visible * worth));
+        return Math.Max(1, (int)Math.Round(1000 * task.Stakes.Weight() * task.Visible * worth));
     }
 }

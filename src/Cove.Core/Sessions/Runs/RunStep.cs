@@ -118,7 +118,7 @@ public sealed record RunStep(
                     job.PutsBack,
                     step.End - step.Begin,
                     [.. job.Kits.Where(fetched.Add)],
-                    [.. step.Tour.Select(position => places.ZoneAt(position).Name)],
+                    [.. step.Tour.Select(zone => zone.Name)],
                     job.Drying
                 )
                 {

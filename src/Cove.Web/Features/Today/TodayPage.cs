@@ -81,7 +81,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             step.Begin.TotalMinutes,
             step.End.TotalMinutes,
             StopOf(plan, step),
-            [.. step.Tour.Select(position => places.ZoneAt(position).Name)]
+            [.. step.Tour.Select(zone => zone.Name)]
         );
     }
 
@@ -100,7 +100,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             step.Begin.TotalMinutes,
             step.End.TotalMinutes,
             StopOf(plan, step),
-            [.. step.Tour.Select(position => places.ZoneAt(position).Name)]
+            [.. step.Tour.Select(zone => zone.Name)]
         );
 
     private UsedProductView[] Products(CareTask task) =>
@@ -136,9 +136,9 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
         for (int index = 0; index < plan.Order.Steps.Count; index++)
         {
             var points = new List<PlanPoint>();
-            foreach (double stop in plan.Order.Steps[index].Tour)
+            foreach (Zone stop in plan.Order.Steps[index].Tour)
             {
-                double next = loop.PositionOf(places.ZoneAt(stop).Stand);
+                double next = loop.PositionOf(stop.Stand);
                 points.AddRange(loop.Path(at, next));
                 at = next;
             }
@@ -158,8 +158,8 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
         OrderedJob? last = plan
             .Order.Steps.TakeWhile(other => other != step)
             .LastOrDefault(other => other.Tour.Count > 0);
-        return step.Tour.Count > 0 ? places.ZoneAt(step.Tour[0]).Stand
-            : last is not null ? places.ZoneAt(last.Tour[^1]).Stand
+        return step.Tour.Count > 0 ? step.Tour[0].Stand
+            : last is not null ? last.Tour[^1].Stand
             : day.Cabin.Zones[0].Stand;
     }
 
