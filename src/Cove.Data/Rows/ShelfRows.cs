@@ -116,11 +116,15 @@ internal sealed class InstructionRow : OwnedRow
 
     public DateTimeOffset At { get; set; }
 
-    public MakerInstruction ToInstruction() =>
+    public InstructionRecorded ToEntry() =>
         new(
-            SurfaceId is { } surface ? new SurfaceId(surface) : default(SurfaceId?),
-            ProductId is { } product ? new ProductId(product) : null,
-            Allows,
-            Note
+            new EntryId(Id),
+            At,
+            new MakerInstruction(
+                SurfaceId is { } surface ? new SurfaceId(surface) : default(SurfaceId?),
+                ProductId is { } product ? new ProductId(product) : null,
+                Allows,
+                Note
+            )
         );
 }

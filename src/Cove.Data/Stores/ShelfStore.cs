@@ -124,16 +124,11 @@ public sealed class ShelfStore
             .ToListAsync(cancel);
         return vehicleIds.ToDictionary(
             id => id,
-            id => new ShelfRecords(
-                [
-                    .. tests
-                        .Where(row => row.VehicleId == id)
-                        .ToEntries()
-                        .OfType<SpotTested>()
-                        .Select(entry => entry.Test),
-                ],
-                [.. instructions.Where(row => (row.VehicleId ?? id) == id).Select(row => row.ToInstruction())]
-            )
+            id =>
+                ShelfEvidence.Of([
+                    .. tests.Where(row => row.VehicleId == id).ToEntries(),
+                    .. instructions.Where(row => (row.VehicleId ?? id) == id).Select(row => row.ToEntry()),
+                ])
         );
     }
 
@@ -229,7 +224,7 @@ public sealed class ShelfStore
     }
 
     /// <summary>The makers' instructions that bear on a vehicle.</summary>
-    public async Task<IReadOnlyList<SavedInstruction>> Instructions(
+    public async Task<IReadOnlyList<InstructionRecorded>> Instructions(
         VehicleId vehicleId,
         CancellationToken cancel = default
     )
@@ -239,7 +234,7 @@ public sealed class ShelfStore
             .Where(row => row.VehicleId == vehicleId || row.VehicleId == null)
             .OrderBy(row => row.At)
             .ToListAsync(cancel);
-        return [.. rows.Select(row => new SavedInstruction(row.Id, row.ToInstruction(), row.At))];
+        return [.. rows.Select(row => row.ToEntry())];
     }
 
     /// <summary>Records a maker's instruction.</summary>
@@ -247,7 +242,7 @@ public sealed class ShelfStore
     /// <param name="instruction">What it says.</param>
     /// <param name="at">When it was recorded.</param>
     /// <param name="cancel">Gives up before anything is stored.</param>
-    public async Task<SavedInstruction> Record(
+    public async Task<InstructionRecorded> Record(
         VehicleId vehicleId,
         MakerInstruction instruction,
         DateTimeOffset at,
@@ -274,12 +269,12 @@ public sealed class ShelfStore
         };
         context.Instructions.Add(row);
         await context.SaveChangesAsync(cancel);
-        return new SavedInstruction(row.Id, instruction, at);
+        return row.ToEntry();
     }
 
     /// <summary>Takes a maker's instruction back.</summary>
     /// <returns>Whether there was one of that id.</returns>
-    public async Task<bool> RemoveInstruction(Guid id, CancellationToken cancel = default) =>
+    public async Task<bool> RemoveInstruction(EntryId id, CancellationToken cancel = default) =>
         await context
             .Instructions.Where(row =>
                 row.Id == id
@@ -331,9 +326,3 @@ public sealed record SavedShelf(
     int KitVersion,
     IReadOnlyList<string> Unread
 );
-
-/// <summary>A maker's instruction on record.</summary>
-/// <param name="Id">Identifies it.</param>
-/// <param name="Instruction">What it says.</param>
-/// <param name="At">When it was recorded.</param>
-public sealed record SavedInstruction(Guid Id, MakerInstruction Instruction, DateTimeOffset At);

@@ -255,7 +255,7 @@ internal static class VerdictEndpoints
             );
         }
 
-        SavedInstruction saved = await shelves.Record(
+        InstructionRecorded saved = await shelves.Record(
             vehicleId,
             new MakerInstruction(
                 request.SurfaceId is { } surface ? new SurfaceId(surface) : default(SurfaceId?),
@@ -270,7 +270,7 @@ internal static class VerdictEndpoints
     }
 
     private static async Task<IResult> Withdraw(
-        Guid instructionId,
+        EntryId instructionId,
         ShelfStore shelves,
         CancellationToken cancel
     ) =>
@@ -282,7 +282,7 @@ internal static class VerdictEndpoints
     private static IEnumerable<Surface> Alike(Vehicle vehicle, Surface surface) =>
         vehicle.InCare().Where(other => other.Make == surface.Make);
 
-    private static InstructionView View(SavedInstruction saved, OwnerClock clock) =>
+    private static InstructionView View(InstructionRecorded saved, OwnerClock clock) =>
         new(
             saved.Id,
             saved.Instruction.Allows,
