@@ -6,8 +6,20 @@ type Fixtures = { cove: Cove };
 type Options = { demo: boolean; startWith: string[] };
 
 /** Tests that each have a server and a database of their own. */
-export const test = base.extend<Fixtures & Options, { onlyLookedAt: Cove; withoutDemo: Cove }>({
+export const test = base.extend<
+  Fixtures & Options,
+  { onlyLookedAt: Cove; shared: Cove; withoutDemo: Cove }
+>({
   onlyLookedAt: [
+    // biome-ignore lint/correctness/noEmptyPattern: it depends on nothing
+    async ({}, use) => {
+      const cove = await Cove.start({ demo: true, clock: CLOCK });
+      await use(cove);
+      await cove.stop();
+    },
+    { scope: "worker" },
+  ],
+  shared: [
     // biome-ignore lint/correctness/noEmptyPattern: it depends on nothing
     async ({}, use) => {
       const cove = await Cove.start({ demo: true, clock: CLOCK });
@@ -48,12 +60,30 @@ export const withOwnCar = test.extend({
   },
 });
 
+/** Tests that change nothing but one car: each finds a copy of the demo's first car beside those of other such tests. */
+export const onACopy = test.extend({
+  cove: async ({ shared }, use) => {
+    const [first] = await cars(shared);
+    const copied = await fetch(`${shared.url}/api/vehicles/${first?.id}/copy`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify({ name: "Kestrin Marram" }),
+    });
+    expect(copied.status).toBe(201);
+    const { id } = (await copied.json()) as { id: string };
+    await use(Object.assign(Object.create(shared) as Cove, { car: id }));
+  },
+});
+
 export { expect };
 
-/** Opens a place of the first vehicle. */
+async function cars(cove: Cove): Promise<{ id: string }[]> {
+  return (await fetch(`${cove.url}/api/vehicles`)).json();
+}
+
+/** Opens a place of the car that a test is about, which is the first one unless it has a copy of its own. */
 export async function open(page: Page, cove: Cove, place: string): Promise<void> {
-  const vehicles = (await (await fetch(`${cove.url}/api/vehicles`)).json()) as { id: string }[];
-  await page.goto(`${cove.url}/cars/${vehicles[0]?.id}/${place}`);
+  await page.goto(`${cove.url}/cars/${cove.car ?? (await cars(cove))[0]?.id}/${place}`);
 }
 
 /** Presses a button of the present step and waits until the answer is saved and the next step stands. */

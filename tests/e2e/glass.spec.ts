@@ -1,9 +1,9 @@
 import { PHONE } from "./browser.mjs";
-import { answer, expect, open, test } from "./cove.ts";
+import { answer, expect, onACopy, open, test } from "./cove.ts";
 
 const EVENING_AFTER = "2026-03-15T19:30";
 
-test("the panes are read one by one, by mouse and by key", async ({ page, cove }) => {
+onACopy("the panes are read one by one, by mouse and by key", async ({ page, cove }) => {
   await open(page, cove, "glass");
   await expect(page.getByRole("group", { name: "The panes" }).getByRole("button")).toHaveCount(8);
   await page.getByRole("button", { name: /^Rear glass,/ }).click();
@@ -24,7 +24,7 @@ test("the panes are read one by one, by mouse and by key", async ({ page, cove }
   );
 });
 
-test("a streak is traced to its side and noted in the log", async ({ page, cove }) => {
+onACopy("a streak is traced to its side and noted in the log", async ({ page, cove }) => {
   await open(page, cove, "glass");
   await page.getByRole("button", { name: "Wiped, next" }).click();
   await page.getByRole("button", { name: "Wiped, next" }).click();

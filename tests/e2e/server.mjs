@@ -98,6 +98,8 @@ export class Cove {
     this.url = `http://127.0.0.1:${port}`;
     /** @type {import("node:child_process").ChildProcess | undefined} */
     this.process = undefined;
+    /** @type {string | undefined} The car that a test is about, where it is not simply the first. */
+    this.car = undefined;
   }
 
   /** @param {Start} options */

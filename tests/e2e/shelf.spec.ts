@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { PHONE } from "./browser.mjs";
-import { expect, lookOnly, open, test } from "./cove.ts";
+import { expect, lookOnly, onACopy, open, test } from "./cove.ts";
 
 const APC = "00000000-0000-4000-9000-000000000002";
 const GLASS = "00000000-0000-4000-9000-000000000003";
@@ -61,43 +61,43 @@ lookOnly("a question put otherwise gets another answer", async ({ page, cove }) 
   await expect(why.getByText("On the towel, not on the glass.")).toBeVisible();
 });
 
-test("a spot test lifts the verdict, stands in the log, and a failed one keeps off", async ({
-  page,
-  cove,
-}) => {
-  await open(page, cove, `shelf/matrix?product=${GLASS}&surface=armrest`);
-  const why = page.getByRole("complementary", { name: "Why" });
-  await expect(why.getByRole("status")).toHaveText("Test first");
-  await why.getByRole("button", { name: "Record a spot test" }).click();
-  const dialog = page.getByRole("dialog");
-  await dialog.getByLabel(/^Where, and what you saw/).fill("below the lid");
-  await dialog.getByRole("button", { name: /^Passed/ }).click();
-  await expect(why.getByRole("status")).toHaveText("Good");
-  await expect(why.getByText(/Lifted: Your spot test/)).toBeVisible();
-  await expect(why.getByText(/Passed a spot test at neat, Sat 14 March/)).toBeVisible();
+onACopy(
+  "a spot test lifts the verdict, stands in the log, and a failed one keeps off",
+  async ({ page, cove }) => {
+    await open(page, cove, `shelf/matrix?product=${GLASS}&surface=armrest`);
+    const why = page.getByRole("complementary", { name: "Why" });
+    await expect(why.getByRole("status")).toHaveText("Test first");
+    await why.getByRole("button", { name: "Record a spot test" }).click();
+    const dialog = page.getByRole("dialog");
+    await dialog.getByLabel(/^Where, and what you saw/).fill("below the lid");
+    await dialog.getByRole("button", { name: /^Passed/ }).click();
+    await expect(why.getByRole("status")).toHaveText("Good");
+    await expect(why.getByText(/Lifted: Your spot test/)).toBeVisible();
+    await expect(why.getByText(/Passed a spot test at neat, Sat 14 March/)).toBeVisible();
 
-  await why.getByRole("button", { name: "Record a spot test" }).click();
-  await page.getByRole("button", { name: /^Failed/ }).click();
-  await expect(why.getByRole("status")).toHaveText("Keep off");
-  await page.getByRole("link", { name: "Log" }).click();
-  await expect(page.getByText("Spot test, Streak-free glass cleaner neat: passed")).toBeVisible();
-  await expect(page.getByText("below the lid")).toBeVisible();
-});
+    await why.getByRole("button", { name: "Record a spot test" }).click();
+    await page.getByRole("button", { name: /^Failed/ }).click();
+    await expect(why.getByRole("status")).toHaveText("Keep off");
+    await page.getByRole("link", { name: "Log" }).click();
+    await expect(page.getByText("Spot test, Streak-free glass cleaner neat: passed")).toBeVisible();
+    await expect(page.getByText("below the lid")).toBeVisible();
+  },
+);
 
-test("a maker's word overrides harm to the surface and can be taken back", async ({
-  page,
-  cove,
-}) => {
-  await open(page, cove, `shelf/matrix?product=${APC}&surface=screen`);
-  const why = page.getByRole("complementary", { name: "Why" });
-  await expect(why.getByRole("status")).toHaveText("Keep off");
-  await why.getByRole("button", { name: "The maker says otherwise" }).click();
-  await page.getByLabel("Where it stands and what it says").fill("Leaflet: 1:50 on a cloth.");
-  await page.getByRole("button", { name: "Keep it on record" }).click();
-  await expect(why.getByRole("status")).toHaveText("Good");
-  await why.getByRole("button", { name: "Take back" }).click();
-  await expect(why.getByRole("status")).toHaveText("Keep off");
-});
+onACopy(
+  "a maker's word overrides harm to the surface and can be taken back",
+  async ({ page, cove }) => {
+    await open(page, cove, `shelf/matrix?product=${APC}&surface=screen`);
+    const why = page.getByRole("complementary", { name: "Why" });
+    await expect(why.getByRole("status")).toHaveText("Keep off");
+    await why.getByRole("button", { name: "The maker says otherwise" }).click();
+    await page.getByLabel("Where it stands and what it says").fill("Leaflet: 1:50 on a cloth.");
+    await page.getByRole("button", { name: "Keep it on record" }).click();
+    await expect(why.getByRole("status")).toHaveText("Good");
+    await why.getByRole("button", { name: "Take back" }).click();
+    await expect(why.getByRole("status")).toHaveText("Keep off");
+  },
+);
 
 test("a product comes from its label onto the shelf, and goes again", async ({ page, cove }) => {
   await open(page, cove, "shelf/products");

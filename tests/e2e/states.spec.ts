@@ -1,4 +1,4 @@
-import { expect, lookOnly, open, test } from "./cove.ts";
+import { expect, lookOnly, onACopy, open, test } from "./cove.ts";
 
 for (const place of ["today", "cabin", "log"]) {
   lookOnly(
@@ -83,12 +83,11 @@ test("a session that cannot start says why and stays where it was", async ({ pag
   await expect(page.getByRole("button", { name: /^Start/ })).toBeEnabled();
 });
 
-test("a change of the log that lost the race says so", async ({ page, cove }) => {
+onACopy("a change of the log that lost the race says so", async ({ page, cove }) => {
   await open(page, cove, "log");
   const entry = page.getByRole("listitem").filter({ hasText: "Vacuum the seats" }).first();
   await entry.getByRole("button", { name: /Correct/ }).click();
-  const vehicles = (await (await fetch(`${cove.url}/api/vehicles`)).json()) as { id: string }[];
-  const log = (await (await fetch(`${cove.url}/api/vehicles/${vehicles[0]?.id}/log`)).json()) as {
+  const log = (await (await fetch(`${cove.url}/api/vehicles/${cove.car}/log`)).json()) as {
     entries: { id: string; name: string; version: number }[];
   };
   const first = log.entries.find((one) => one.name === "Vacuum the seats");
@@ -100,18 +99,20 @@ test("a change of the log that lost the race says so", async ({ page, cove }) =>
   await expect(page.getByRole("alert")).toContainText("changed elsewhere");
 });
 
-test("a look that cannot be saved says so, and the same look can be answered again", async ({
-  page,
-  cove,
-}) => {
-  let lost = true;
-  await page.route("**/api/vehicles/*/looks", (route) => (lost ? route.abort() : route.continue()));
-  await open(page, cove, "look");
-  const answers = page.getByRole("main").getByRole("list").getByRole("button");
-  await answers.first().click();
-  await expect(page.getByRole("alert")).toContainText("does not answer");
-  await expect(page.getByText("Look 1 of")).toBeVisible();
-  lost = false;
-  await answers.first().click();
-  await expect(page.getByText("Look 2 of")).toBeVisible();
-});
+onACopy(
+  "a look that cannot be saved says so, and the same look can be answered again",
+  async ({ page, cove }) => {
+    let lost = true;
+    await page.route("**/api/vehicles/*/looks", (route) =>
+      lost ? route.abort() : route.continue(),
+    );
+    await open(page, cove, "look");
+    const answers = page.getByRole("main").getByRole("list").getByRole("button");
+    await answers.first().click();
+    await expect(page.getByRole("alert")).toContainText("does not answer");
+    await expect(page.getByText("Look 1 of")).toBeVisible();
+    lost = false;
+    await answers.first().click();
+    await expect(page.getByText("Look 2 of")).toBeVisible();
+  },
+);

@@ -1,4 +1,4 @@
-import { answer, expect, finishRun, lookOnly, open, test } from "./cove.ts";
+import { answer, expect, finishRun, lookOnly, onACopy, open, test } from "./cove.ts";
 
 /** The level and days left that the list of the cabin shows for a surface. */
 async function standing(page: import("@playwright/test").Page, surface: string) {
@@ -81,31 +81,31 @@ test("from the demo to a finished session, with levels and dates that follow and
   await expect(today.getByText("Brush vents and controls")).toHaveCount(0);
 });
 
-test("an entry of the log is undone, put back and corrected, and the levels follow", async ({
-  page,
-  cove,
-}) => {
-  await open(page, cove, "log");
-  const entry = page.getByRole("listitem").filter({ hasText: "Vacuum the seats" }).first();
-  await entry.getByRole("button", { name: /Undo/ }).click();
-  await expect(entry.getByRole("button", { name: /Put back/ })).toBeVisible();
-  await page.getByRole("link", { name: "Cabin" }).click();
-  await page.getByRole("radio", { name: "List" }).click();
-  expect((await standing(page, "Driver's seat")).level).toBeGreaterThan(1.2);
+onACopy(
+  "an entry of the log is undone, put back and corrected, and the levels follow",
+  async ({ page, cove }) => {
+    await open(page, cove, "log");
+    const entry = page.getByRole("listitem").filter({ hasText: "Vacuum the seats" }).first();
+    await entry.getByRole("button", { name: /Undo/ }).click();
+    await expect(entry.getByRole("button", { name: /Put back/ })).toBeVisible();
+    await page.getByRole("link", { name: "Cabin" }).click();
+    await page.getByRole("radio", { name: "List" }).click();
+    expect((await standing(page, "Driver's seat")).level).toBeGreaterThan(1.2);
 
-  await page.getByRole("link", { name: "Log" }).click();
-  await entry.getByRole("button", { name: /Put back/ }).click();
-  await entry.getByRole("button", { name: /Correct/ }).click();
-  await page.getByLabel("Minutes taken").fill("7.5");
-  await page.getByLabel("It came clean").click();
-  await page.getByLabel("Note").fill("<b>crumbs</b>");
-  await page.getByRole("button", { name: "Save the correction" }).click();
-  await expect(entry).toContainText("7.5 of");
-  await expect(entry).toContainText("not clean yet");
-  await expect(entry).toContainText("<b>crumbs</b>");
-});
+    await page.getByRole("link", { name: "Log" }).click();
+    await entry.getByRole("button", { name: /Put back/ }).click();
+    await entry.getByRole("button", { name: /Correct/ }).click();
+    await page.getByLabel("Minutes taken").fill("7.5");
+    await page.getByLabel("It came clean").click();
+    await page.getByLabel("Note").fill("<b>crumbs</b>");
+    await page.getByRole("button", { name: "Save the correction" }).click();
+    await expect(entry).toContainText("7.5 of");
+    await expect(entry).toContainText("not clean yet");
+    await expect(entry).toContainText("<b>crumbs</b>");
+  },
+);
 
-test("a spill is recorded on the chart and shows there", async ({ page, cove }) => {
+onACopy("a spill is recorded on the chart and shows there", async ({ page, cove }) => {
   await open(page, cove, "cabin?surface=boot");
   await page.getByRole("button", { name: "Something happened here" }).click();
   await page.getByLabel("A few words for the chart").fill("a jar of honey");
@@ -114,7 +114,7 @@ test("a spill is recorded on the chart and shows there", async ({ page, cove }) 
   await expect(page.getByRole("button", { name: /^Boot liner, .* level [12]/ })).toBeVisible();
 });
 
-test("changing the distance moves the dates", async ({ page, cove }) => {
+onACopy("changing the distance moves the dates", async ({ page, cove }) => {
   await open(page, cove, "cabin?surface=wheel");
   const interval = page.getByText("So here it goes, in days").locator("xpath=..");
   const before = Number((await interval.textContent())?.replace(/\D+/, ""));

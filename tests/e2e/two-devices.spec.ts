@@ -1,36 +1,35 @@
 import { PHONE } from "./browser.mjs";
-import { answer, expect, open, test } from "./cove.ts";
+import { answer, expect, onACopy, open, test } from "./cove.ts";
 
-test("two devices on one form: the second is shown what the first changed and keeps its own answers", async ({
-  page,
-  browser,
-  cove,
-}) => {
-  const other = await (await browser.newContext()).newPage();
-  await open(page, cove, "car/use");
-  await open(other, cove, "car/use");
-  const children = page.getByLabel("Children on a usual drive");
-  await expect(children).toBeVisible();
-  await other.getByLabel("Grown people on a usual drive").fill("4");
-  await other.getByRole("button", { name: "Use it so from today" }).click();
-  await expect(other.getByText("Saved. It counts from today.")).toBeVisible();
+onACopy(
+  "two devices on one form: the second is shown what the first changed and keeps its own answers",
+  async ({ page, browser, cove }) => {
+    const other = await (await browser.newContext()).newPage();
+    await open(page, cove, "car/use");
+    await open(other, cove, "car/use");
+    const children = page.getByLabel("Children on a usual drive");
+    await expect(children).toBeVisible();
+    await other.getByLabel("Grown people on a usual drive").fill("4");
+    await other.getByRole("button", { name: "Use it so from today" }).click();
+    await expect(other.getByText("Saved. It counts from today.")).toBeVisible();
 
-  await children.fill("3");
-  const refused = page.waitForResponse((one) => one.request().method() === "PUT");
-  await page.getByRole("button", { name: "Use it so from today" }).click();
-  expect((await refused).status()).toBe(412);
-  await expect(page.getByRole("alert")).toContainText("Changed on another device meanwhile.");
-  await expect(page.getByRole("alert")).toContainText("People: 2, now 4");
-  await expect(children).toHaveValue("3");
-  await expect(page.getByLabel("Grown people on a usual drive")).toHaveValue("4");
+    await children.fill("3");
+    const refused = page.waitForResponse((one) => one.request().method() === "PUT");
+    await page.getByRole("button", { name: "Use it so from today" }).click();
+    expect((await refused).status()).toBe(412);
+    await expect(page.getByRole("alert")).toContainText("Changed on another device meanwhile.");
+    await expect(page.getByRole("alert")).toContainText("People: 2, now 4");
+    await expect(children).toHaveValue("3");
+    await expect(page.getByLabel("Grown people on a usual drive")).toHaveValue("4");
 
-  await page.getByRole("button", { name: "Use it so from today" }).click();
-  await expect(page.getByText("Saved. It counts from today.")).toBeVisible();
-  await other.reload();
-  await expect(other.getByLabel("Children on a usual drive")).toHaveValue("3");
-  await expect(other.getByLabel("Grown people on a usual drive")).toHaveValue("4");
-  await other.context().close();
-});
+    await page.getByRole("button", { name: "Use it so from today" }).click();
+    await expect(page.getByText("Saved. It counts from today.")).toBeVisible();
+    await other.reload();
+    await expect(other.getByLabel("Children on a usual drive")).toHaveValue("3");
+    await expect(other.getByLabel("Grown people on a usual drive")).toHaveValue("4");
+    await other.context().close();
+  },
+);
 
 test("two devices on one run: the second is told how the step was answered and where the run stands", async ({
   page,

@@ -33,7 +33,7 @@ public sealed class GlassPlanTests
         return least;
     }
 
-    [Property(MaxTest = 150)]
+    [Property(MaxTest = 60)]
     public Property The_plan_of_a_car_is_the_cheapest_of_all_ways_to_share_kits() =>
         Prop.ForAll(
             Cars.ToArbitrary(),
@@ -46,7 +46,7 @@ public sealed class GlassPlanTests
             }
         );
 
-    [Property(MaxTest = 100)]
+    [Property(MaxTest = 40)]
     public Property Panes_of_one_kit_are_done_one_after_the_other() =>
         Prop.ForAll(
             Cars.ToArbitrary(),

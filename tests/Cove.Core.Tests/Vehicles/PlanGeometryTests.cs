@@ -5,7 +5,7 @@ namespace Cove.Core.Tests.Vehicles;
 /// <summary>Reference: polygons of NetTopologySuite, made from the outlines as they are drawn.</summary>
 public sealed class PlanGeometryTests
 {
-    private static readonly int LayoutsOfEachBody = LongRun.Of(60, 200);
+    private static readonly int LayoutsOfEachBody = LongRun.Of(25, 200);
 
     /// <summary>Square plan units below which an overlap is a line being drawn.</summary>
     private const double Line = 1;
