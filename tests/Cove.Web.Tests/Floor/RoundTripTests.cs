@@ -26,7 +26,7 @@ public sealed class RoundTripTests
             using var cove = new CoveHost(demo: round % 2 == 0);
             var random = new Random(1000 + round);
             string vehicle = await cove.Vehicle();
-            for (int edit = 0; edit < LongRun.Of(25, 40); edit++)
+            for (int edit = 0; edit < LongRun.Of(15, 40); edit++)
             {
                 cove.Clock.Advance(TimeSpan.FromMinutes(random.Next(1, 3000)));
                 await Edit(cove, vehicle, random);
