@@ -197,6 +197,29 @@ public sealed class OwnCarTests
         );
     }
 
+    [Fact]
+    public async Task Another_body_is_answered_with_what_follows_from_it_and_rows_it_cannot_have_are_refused()
+    {
+        using var cove = new CoveHost();
+        JsonObject car = await cove.Get($"/api/vehicles/{await cove.Vehicle()}");
+        string layout = car["layout"]!.ToJsonString();
+
+        HttpResponseMessage roadster = await cove.Post(
+            "/api/vehicles/layout",
+            $$"""{"layout":{{layout}},"body":"roadster"}"""
+        );
+        JsonObject changed = (await roadster.Content.ReadFromJsonAsync<JsonObject>())!;
+        HttpResponseMessage refused = await cove.Post(
+            "/api/vehicles/layout",
+            $$"""{"layout":{{layout}},"body":"roadster","rows":3}"""
+        );
+
+        Assert.Equal("roadster", (string)changed["body"]!);
+        Assert.Equal("none", (string)changed["rearMats"]!);
+        Assert.Equal((string)car["layout"]!["seatMaterial"]!, (string)changed["seatMaterial"]!);
+        await BadInputTests.AssertProblem(refused, HttpStatusCode.BadRequest, "rows");
+    }
+
     private static async Task<double> LevelOf(CoveHost cove, string vehicle, string surface, string task) =>
         (double)
             (await cove.Get($"/api/vehicles/{vehicle}/surfaces/{surface}"))["tasks"]!

@@ -82,7 +82,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
   if (part === "frame") {
     return (
       <>
-        <Labelled label="Body" error={errors.body?.[0]}>
+        <Labelled label="Body" error={errors.body?.[0] ?? remake.error?.message}>
           <Choice
             label="Body"
             value={layout.body}
