@@ -42,10 +42,12 @@ public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords record
     /// <summary>How the tasks of the car are done.</summary>
     /// <param name="now">The present instant.</param>
     /// <param name="paces">What has been learnt of the owner's pace at chores.</param>
-    public MethodBook MethodsAt(DateTimeOffset now, ChorePaces paces) =>
+    /// <param name="place">Where the owner works; the usual place when left out.</param>
+    public MethodBook MethodsAt(DateTimeOffset now, ChorePaces paces, Workplace? place = null) =>
         new(ledger, shelf, new GlassAdvisor(new GlassKit(ways, records), ledger.Residues), now)
         {
             Paces = paces,
+            Place = place ?? Workplace.Usual,
         };
 
     /// <summary>The circumstances by the owner's schools.</summary>

@@ -29,6 +29,9 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
     /// <summary>What has been learnt of the owner's pace at chores.</summary>
     public ChorePaces Paces { get; init; } = ChorePaces.Nothing;
 
+    /// <summary>Where the owner works today.</summary>
+    public Workplace Place { get; init; } = Workplace.Usual;
+
     /// <summary>How the owner likes to work.</summary>
     public WaysOfWorking Ways => shelf.Ways;
 
@@ -42,6 +45,9 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
     /// <param name="conditions">What it is like at the glass.</param>
     public GlassAdvice AdviceFor(CareItem item, Surface pane, GlassConditions conditions) =>
         advisor.Advise(new Pane(pane, ledger.FilmOn(item, pane, now)), conditions);
+
+    /// <summary>Why a pane is better left for now; null for other surfaces, and for a pane that can be got clear.</summary>
+    public GlassHold? HoldOn(Surface surface) => AdviceByPane.GetValueOrDefault(surface.Id)?.Hold;
 
     private TaskWork OfOthers(CareStatus status)
     {
@@ -66,22 +72,18 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             status,
             [.. uses.Select(use => use.Use)],
             HalfMinutes(item.Work * times),
-            DryingOf(item.Task)
+            DryingOf(item.Task, [.. uses.Select(use => use.Use.Method)])
         );
     }
 
+    private Dictionary<SurfaceId, GlassAdvice> AdviceByPane =>
+        field ??= ledger
+            .Items.Where(item => item.Task.Stage == Stage.Glass)
+            .SelectMany(item => item.Surfaces.Select(pane => AdviceFor(item, pane, Place.AtGlass)))
+            .ToDictionary(advice => advice.Pane.Surface.Id);
+
     /// <summary>All panes of the car in one plan, so that a pane is done in the same way whether it is done alone or with the others.</summary>
-    private GlassPlan PlanOfGlass()
-    {
-        plan ??= GlassPlan.Of([
-            .. ledger
-                .Items.Where(item => item.Task.Stage == Stage.Glass)
-                .SelectMany(item =>
-                    item.Surfaces.Select(pane => AdviceFor(item, pane, GlassConditions.Fair))
-                ),
-        ]);
-        return plan;
-    }
+    private GlassPlan PlanOfGlass() => plan ??= GlassPlan.Of([.. AdviceByPane.Values]);
 
     /// <summary>How a task is done when it has just come due, with soil and film as they usually are then.</summary>
     public IReadOnlyList<MethodUse> UsesAtMark(CareItem item)
@@ -173,23 +175,31 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         MethodLibrary.Choose(
             task,
             surface.Make,
-            new MethodAsk(soil, Ways, shelf.Owns) { Worn = surface.Wear is not null }
+            new MethodAsk(soil, Ways, shelf.Owns)
+            {
+                Worn = surface.Wear is not null,
+                Lacks = tool => !shelf.Has(tool),
+            }
         );
 
     /// <summary>What soil a level stands for.</summary>
     public static Soil SoilOf(Level level) => level >= Heavy ? Soil.Heavy : Soil.Light;
 
-    private TimeSpan DryingOf(CareTask task) =>
+    private TimeSpan DryingOf(CareTask task, Method[] by)
+    {
+        TimeSpan table = by.Max(method => method.Dries ?? task.Drying);
         // A day for belts is a rule, not a matter of how one dries.
-        task.Drying >= TimeSpan.FromHours(12)
-            ? task.Drying
-            : task.Drying
+        return table >= TimeSpan.FromHours(12)
+            ? table
+            : table
+                * Place.DryingTimes
                 * Ways.Drying switch
                 {
                     DryingSchool.Evaporate => 1.5,
                     DryingSchool.Blower when shelf.Has(Tool.Blower) => 0.6,
                     _ => 1,
                 };
+    }
 
     /// <summary>The products the advisor found, and no others.</summary>
     private static IReadOnlyList<ProductRequest> RequestsFor(GlassMethod glass, GlassOption option) =>

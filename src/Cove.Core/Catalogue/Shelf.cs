@@ -22,6 +22,9 @@ public sealed record Shelf(
     /// <summary>The products at hand: those on the shelf, and water from the tap.</summary>
     public IEnumerable<Product> AtHand => Products.Append(Product.TapWater);
 
+    /// <summary>Everything that can be worked with: what is at hand, and last what every household can mix.</summary>
+    public IEnumerable<Product> WithHomely => AtHand.Append(Product.HomelySoap);
+
     /// <summary>Whether a tool has been listed as there. Ask this for what is dangerous without practice.</summary>
     public bool Owns(Tool tool) => Tools.Any(owned => owned.Tool == tool);
 

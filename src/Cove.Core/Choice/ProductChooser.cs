@@ -30,15 +30,17 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
     /// <param name="task">The care task.</param>
     /// <param name="surface">A surface that it tends.</param>
     /// <param name="soil">The soil that is to come off.</param>
-    /// <param name="session">Products that the same session uses already.</param>
+    /// <param name="here">What it has to fit; the usual circumstances when left out.</param>
     /// <param name="request">What the method asks for; null for whatever does the task.</param>
+    /// <param name="together">All surfaces that are done in one go, for which there has to be enough; only this one when left out.</param>
     /// <returns>The choice; null for a task that is done dry.</returns>
     public ProductChoice? Choose(
         CareTask task,
         Surface surface,
         Level soil,
-        IReadOnlyList<ProductMake>? session = null,
-        ProductRequest? request = null
+        Circumstances? here = null,
+        ProductRequest? request = null,
+        IReadOnlyList<Surface>? together = null
     )
     {
         IReadOnlyList<TaskOption> options = OptionsFor(task, request);
@@ -47,31 +49,39 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
             return null;
         }
 
+        here ??= Circumstances.Usual;
         Surface touched = request?.Part is { } part ? surface with { Material = part } : surface;
-        var context = UseContext.Usual with
+        UseContext context = here.Context with
         {
             CoatWorn = surface.Wear is not null && touched.Material == Material.CoatedLeather,
             Screens = shelf.Ways.Screens,
-            Session = session ?? [],
+            Session = here.Session,
         };
+        Candidate[] all =
+        [
+            .. options.SelectMany(
+                (option, rank) =>
+                    shelf
+                        .WithHomely.Where(product =>
+                            product.Make.Class == option.Class
+                            && product.Id == (request?.ProductId ?? product.Id)
+                        )
+                        .Select(product => new Candidate(
+                            ways.Of(product, touched, context, request?.Way),
+                            option,
+                            rank
+                        ))
+            ),
+        ];
         Pick[] picks =
         [
-            .. options
-                .SelectMany(
-                    (option, rank) =>
-                        shelf
-                            .AtHand.Where(product =>
-                                product.Make.Class == option.Class
-                                && product.Id == (request?.ProductId ?? product.Id)
-                            )
-                            .Select(product => (Product: product, Option: option, Rank: rank))
+            .. all.Where(candidate =>
+                    candidate.Option.UpTo >= soil
+                    && candidate.Pick.Judgement.MayBeDone
+                    && Covers(candidate.Pick)
                 )
-                .Where(candidate => candidate.Option.UpTo >= soil)
-                .Select(candidate =>
-                    (Pick: ways.Of(candidate.Product, touched, context, request?.Way), candidate.Rank)
-                )
-                .Where(candidate => candidate.Pick.Judgement.MayBeDone)
-                .OrderBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
+                .OrderBy(candidate => candidate.Pick.Product == Product.HomelySoap ? 1 : 0)
+                .ThenBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
                 .ThenBy(candidate =>
                     TaskProducts.FinishGap(task, candidate.Pick.Product.Make.Sheen, shelf.Ways)
                 )
@@ -89,7 +99,81 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
                 null,
                 null
             )
-            : Nothing(task, surface, options, soil, context);
+            : Nothing(task, surface, options, soil, context) with
+            {
+                Lack = LackOf(all, soil, context, touched, request, here.Supplies),
+            };
+
+        bool Covers(Pick pick) =>
+            here.Supplies.Of(pick.Product).Covers(Consumption.Of(task, together ?? [surface], pick));
+    }
+
+    /// <summary>Why none of the candidates will do, what is easiest mended first.</summary>
+    private ProductLack LackOf(
+        Candidate[] all,
+        Level soil,
+        UseContext context,
+        Surface touched,
+        ProductRequest? request,
+        Supplies supplies
+    )
+    {
+        Candidate[] owned = [.. all.Where(candidate => !candidate.Pick.Product.IsHomely)];
+        Candidate[] strong = [.. owned.Where(candidate => candidate.Option.UpTo >= soil)];
+        Candidate[] safe = [.. strong.Where(candidate => candidate.Pick.Judgement.MayBeDone)];
+        if (safe.FirstOrDefault() is { } scarce)
+        {
+            Product product = scarce.Pick.Product;
+            return supplies.Of(product).TooOld
+                ? new ProductLack(
+                    ProductLackKind.TooOld,
+                    $"{product.Name} has been open too long to rely on."
+                )
+                : new ProductLack(
+                    ProductLackKind.NotEnough,
+                    $"There is not enough {product.Name} left for this."
+                );
+        }
+
+        if (
+            context.Session.Count > 0
+            && strong.FirstOrDefault(candidate =>
+                ways.Of(
+                    candidate.Pick.Product,
+                    touched,
+                    context with
+                    {
+                        Session = [],
+                    },
+                    request?.Way
+                ).Judgement.MayBeDone
+            )
+                is { } other
+        )
+        {
+            return new ProductLack(
+                ProductLackKind.MustNotMeet,
+                $"{other.Pick.Product.Name} must not meet what else this session uses."
+            );
+        }
+
+        return strong.FirstOrDefault(candidate => candidate.Pick.Judgement.Verdict == Verdict.TestFirst)
+                is { } untested
+                ? new ProductLack(
+                    ProductLackKind.Untested,
+                    $"{untested.Pick.Product.Name} has to be tried on a hidden spot first."
+                )
+            : strong.FirstOrDefault() is { } harmful
+                ? new ProductLack(
+                    ProductLackKind.Unsafe,
+                    $"{harmful.Pick.Product.Name}: {harmful.Pick.Judgement.Decisive.Sentence}"
+                )
+            : owned.FirstOrDefault() is { } weak
+                ? new ProductLack(
+                    ProductLackKind.TooWeak,
+                    $"{weak.Pick.Product.Name} is too weak for soil like this."
+                )
+            : new ProductLack(ProductLackKind.NoneOwned, "There is nothing for it on your shelf.");
     }
 
     /// <summary>The classes a method asks for; otherwise those that do the task. None for a task that is done dry.</summary>
@@ -103,6 +187,9 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
 
     private bool IsPreferred(Pick pick) =>
         preferred.Contains(pick.Product.Id) || pick.Product == Product.TapWater;
+
+    /// <summary>A product as it would be used, with how it stands among those that do the task.</summary>
+    private sealed record Candidate(Pick Pick, TaskOption Option, int Rank);
 
     private string WhyNot(Pick best, Pick other, IReadOnlyList<TaskOption> options)
     {
@@ -164,4 +251,8 @@ public sealed record ProductChoice(
     string? WhyNot,
     ProductClass? Buy,
     string? Meanwhile
-);
+)
+{
+    /// <summary>Why there is nothing; null when there is.</summary>
+    public ProductLack? Lack { get; init; }
+}

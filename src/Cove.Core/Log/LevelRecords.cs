@@ -17,8 +17,8 @@ internal sealed class LevelRecords
     private readonly ILookup<SurfaceId, LogEntry> onSurface;
     private readonly Dictionary<CareKey, LevelBegan> began = [];
 
-    /// <summary>The cleanings of each task that did the same on every surface.</summary>
-    private readonly Dictionary<TaskId, Cleaned[]> cleanings = [];
+    /// <summary>The cleanings of each task that do the same on every surface they touched.</summary>
+    private readonly Dictionary<TaskId, (TaskDone Entry, Cleaned Change)[]> cleanings = [];
 
     /// <summary>Sorts a log.</summary>
     /// <param name="vehicle">The car.</param>
@@ -89,21 +89,32 @@ internal sealed class LevelRecords
     private Cleaned[] CleaningsOf(RecordedLevel level, LearntResidues residues)
     {
         CareTask task = level.Item.Task;
+        SurfaceId surfaceId = level.Surface.Id;
         if (!task.BeginsAnew)
         {
-            return Cleanings();
+            return
+            [
+                .. done[task.Id]
+                    .Where(entry => entry.TouchedSurface(surfaceId))
+                    .Select(entry => LevelChanges.Of(entry, task, surfaceId, residues)),
+            ];
         }
 
-        if (!cleanings.TryGetValue(task.Id, out Cleaned[]? known))
+        if (!cleanings.TryGetValue(task.Id, out (TaskDone Entry, Cleaned Change)[]? known))
         {
-            known = Cleanings();
+            known =
+            [
+                .. done[task.Id].Select(entry => (entry, LevelChanges.Of(entry, task, surfaceId, residues))),
+            ];
             cleanings[task.Id] = known;
         }
 
-        return known;
-
-        Cleaned[] Cleanings() =>
-            [.. done[task.Id].Select(entry => LevelChanges.Of(entry, task, level.Surface.Id, residues))];
+        return
+        [
+            .. known
+                .Where(cleaning => cleaning.Entry.TouchedSurface(surfaceId))
+                .Select(cleaning => cleaning.Change),
+        ];
     }
 
     private IEnumerable<CareChange> OthersOf(CareKey key) =>

@@ -137,6 +137,7 @@ public sealed class Replay
                 LevelChanges
                     .TasksDoneBy(done)
                     .SelectMany(taskId => tracks.Keys.Where(key => key.TaskId == taskId))
+                    .Where(key => done.TouchedSurface(key.SurfaceId))
                     .Select(key =>
                         (
                             key,

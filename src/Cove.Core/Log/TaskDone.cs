@@ -3,13 +3,16 @@ using Cove.Core.Methods;
 
 namespace Cove.Core.Log;
 
-/// <summary>A care task was done, wherever it applies on the car. A task that was left out is not on record: its level just goes on.</summary>
+/// <summary>A care task was done, wherever it applies on the car or on some of its surfaces. What was left out is not on record: its level just goes on.</summary>
 /// <param name="Id">Identifies the entry.</param>
 /// <param name="At">When it was finished.</param>
 /// <param name="TaskId">The task.</param>
 /// <param name="Removed">The share of the level that went: all of it when the surfaces came clean.</param>
 public sealed record TaskDone(EntryId Id, DateTimeOffset At, TaskId TaskId, Share Removed) : LogEntry(Id, At)
 {
+    /// <summary>The surfaces it was done on; none for wherever the task applies.</summary>
+    public IReadOnlyList<SurfaceId> SurfaceIds { get; init; } = [];
+
     /// <summary>How long it was planned to take.</summary>
     public TimeSpan Planned { get; init; }
 
@@ -27,6 +30,10 @@ public sealed record TaskDone(EntryId Id, DateTimeOffset At, TaskId TaskId, Shar
 
     /// <summary>Whether it came clean.</summary>
     public bool CameClean => Removed == Share.All;
+
+    /// <summary>Whether it was done on a surface.</summary>
+    public bool TouchedSurface(SurfaceId surfaceId) =>
+        SurfaceIds.Count == 0 || SurfaceIds.Contains(surfaceId);
 
     /// <inheritdoc/>
     public override bool MovesLevels => true;

@@ -21,7 +21,7 @@ public static class MethodLibrary
 
     private static readonly Dictionary<MethodId, Method> ById = All.Select(known => known.Method)
         .Concat(GlassMethods.All.Select(glass => glass.Method))
-        .Append(PuttingBack.Mats)
+        .Concat([PuttingBack.Mats, ProtectMethods.SecondCoat])
         .Concat(SessionChores.All.Select(chore => chore.Method))
         .ToDictionary(method => method.Id);
 
@@ -43,7 +43,10 @@ public static class MethodLibrary
     /// <exception cref="ArgumentException">The library has no method for it.</exception>
     public static Method Choose(CareTask task, SurfaceMake surface, MethodAsk ask)
     {
-        TaskMethod[] able = [.. All.Where(known => known.IsFor(task, surface))];
+        TaskMethod[] fitting = [.. All.Where(known => known.IsFor(task, surface))];
+        // What lacks a tool is only chosen where every way does.
+        TaskMethod[] able = [.. fitting.Where(known => !known.Method.Tools.Any(ask.Lacks))];
+        able = able.Length > 0 ? able : fitting;
         return (
                 able.FirstOrDefault(known => known.When(ask) && (known.Soil ?? ask.Soil) == ask.Soil)
                 ?? able.FirstOrDefault(known => known.When(ask))

@@ -30,6 +30,9 @@ public sealed record SessionChore(
     /// <summary>Whether the owner works in a way that asks for it.</summary>
     internal Func<WaysOfWorking, bool> When { get; init; } = _ => true;
 
+    /// <summary>Whether it carries out what lies loose aboard before the work, or back in after it.</summary>
+    public bool ForLooseThings { get; init; }
+
     /// <summary>Where it is done: at every door, or wherever the person stands.</summary>
     public bool AtEveryDoor { get; init; }
 
@@ -38,7 +41,7 @@ public sealed record SessionChore(
     /// <param name="hands">What they take.</param>
     /// <param name="ways">How the owner likes to work.</param>
     public bool IsNeededFor(IReadOnlyCollection<TaskId> taskIds, TimeSpan hands, WaysOfWorking ways) =>
-        When(ways) && hands >= From && (For.Count == 0 || For.Any(taskIds.Contains));
+        !ForLooseThings && When(ways) && hands >= From && (For.Count == 0 || For.Any(taskIds.Contains));
 }
 
 /// <summary>The table of chores.</summary>
@@ -75,6 +78,31 @@ public static class SessionChores
         )
         {
             AtEveryDoor = true,
+        },
+        new(
+            "things-out",
+            "Take out what lies on the seats",
+            "Things out",
+            TimeSpan.FromMinutes(1.5),
+            Stage.Prepare,
+            TimeSpan.Zero,
+            new Method(
+                "things-out",
+                "First of all, out with it",
+                "Child seats, covers, liners",
+                [
+                    Do(
+                        "Lift out",
+                        "Child seat, pet cover, seat protectors, liners and inserts: whatever lies on what will be cleaned."
+                    ),
+                    Do("Set aside", "Somewhere clean and dry; shake covers out in the open."),
+                ],
+                "The seats and floors to be worked on lie bare.",
+                ["Note how a child seat is held before you take it out; its maker's manual comes first."]
+            )
+        )
+        {
+            ForLooseThings = true,
         },
         new(
             "set-up",
@@ -175,7 +203,7 @@ public static class SessionChores
             "Put things and seats back",
             "Set back",
             TimeSpan.FromMinutes(1.5),
-            Stage.PutBack,
+            Stage.SetBack,
             TimeSpan.FromMinutes(25),
             new Method(
                 "set-back",
@@ -184,7 +212,7 @@ public static class SessionChores
                 [
                     Do(
                         "Seats and bench",
-                        "Seats and mirrors to where you drive; lock the bench, free the belts and buckles."
+                        "Seats and mirrors to where you drive; lock the bench, buckles on top. Belts that hang out to dry stay pulled out."
                     ),
                     Do(
                         "Loose things",
@@ -209,6 +237,31 @@ public static class SessionChores
                 "clean-leather",
                 "clean-synthetic",
             ],
+        },
+        new(
+            "things-back",
+            "Bring back what was taken out",
+            "Things back",
+            TimeSpan.FromMinutes(1.5),
+            Stage.SetBack,
+            TimeSpan.Zero,
+            new Method(
+                "things-back",
+                "Back in, last of all",
+                "Only onto what is dry",
+                [
+                    Do("Feel first", "What comes in and what it lies on are dry to the hand."),
+                    Do(
+                        "Back in",
+                        "Liners and covers flat; the child seat fixed by its maker's manual and pulled at to test it."
+                    ),
+                ],
+                "Nothing is trapped below, and the child seat does not move.",
+                ["A child seat that is not fixed as its maker says does not protect."]
+            )
+        )
+        {
+            ForLooseThings = true,
         },
     ];
 

@@ -1,6 +1,7 @@
 using Cove.Core.Cars;
 using Cove.Core.Methods;
 using Cove.Core.Sessions.Planning;
+using Cove.Core.Sessions.Ready;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles.Plan;
 
@@ -11,8 +12,10 @@ namespace Cove.Core.Sessions;
 /// <param name="car">The car with what serves it.</param>
 /// <param name="paces">What has been learnt of the owner's pace at chores.</param>
 /// <param name="now">The instant.</param>
-public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now)
+/// <param name="today">What the day brings; the usual when left out.</param>
+public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now, DayConditions? today = null)
 {
+    private readonly DayConditions today = today ?? DayConditions.Usual;
     private readonly Dictionary<int, PlannedSession> sessions = [];
     private SessionPlanner? planner;
     private SessionOffer? offer;
@@ -33,7 +36,16 @@ public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now)
     public IReadOnlyList<CareStatus> Statuses { get; } = car.Ledger.At(now);
 
     /// <summary>How tasks are done.</summary>
-    public MethodBook Methods { get; } = car.MethodsAt(now, paces);
+    public MethodBook Methods { get; } = car.MethodsAt(now, paces, (today ?? DayConditions.Usual).Place);
+
+    /// <summary>What can be done now and with what, and what cannot and why.</summary>
+    public ReadyTasks Ready =>
+        field ??= new ReadyTasks(
+            Statuses,
+            Methods,
+            new Gate(car.Shelf, today.Place, today.Damp),
+            new SessionProducts(car.Chooser, today.Circumstances)
+        );
 
     /// <summary>Where work is done, in the owner's order.</summary>
     public SessionPlaces Places => field ??= new SessionPlaces(Cabin, Methods.Ways.Zones);
@@ -41,7 +53,13 @@ public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now)
     /// <summary>What every length of session would bring. Ask <see cref="Session"/> for one of them.</summary>
     public SessionOffer Offer => offer ??= new SessionOffer(Planner, now);
 
-    private SessionPlanner Planner => planner ??= new SessionPlanner(Statuses, Cabin, Methods);
+    private SessionPlanner Planner =>
+        planner ??= new SessionPlanner(
+            Ready,
+            Cabin,
+            Methods,
+            LooseThings.Of(car.Ledger.Vehicle, car.Ledger.Usage.At(now).Use)
+        );
 
     /// <summary>The session for a number of minutes, with everything it takes.</summary>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
@@ -51,7 +69,7 @@ public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now)
         {
             // Whoever has asked for the whole offer has every plan already.
             SessionPlan plan = offer?.At(minutes) ?? Planner.Plan(minutes);
-            known = new PlannedSession(plan, SessionProducts.Choose(plan.WorksInOrder, car.Chooser), Places);
+            known = new PlannedSession(plan);
             sessions[minutes] = known;
         }
 

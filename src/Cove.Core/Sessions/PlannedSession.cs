@@ -9,20 +9,16 @@ namespace Cove.Core.Sessions;
 
 /// <summary>A session as it would be started: its plan, what it is done with, and the steps that a run would keep.</summary>
 /// <param name="Plan">What is done, and in which order.</param>
-/// <param name="Choices">What its tasks are done with.</param>
-/// <param name="Places">Where it is done.</param>
-public sealed record PlannedSession(
-    SessionPlan Plan,
-    IReadOnlyList<TaskChoices> Choices,
-    SessionPlaces Places
-)
+public sealed record PlannedSession(SessionPlan Plan)
 {
+    /// <summary>What its tasks are done with.</summary>
+    public IReadOnlyList<TaskChoices> Choices => Plan.Choices;
+
     /// <summary>The length of a <see cref="Tag"/>, in characters.</summary>
     public const int TagLength = 16;
 
     /// <summary>The steps; none when nothing is worth doing in these minutes.</summary>
-    public IReadOnlyList<RunStep> Steps { get; } =
-        Plan.Tasks.Count == 0 ? [] : RunStep.Of(Plan, Places, Choices);
+    public IReadOnlyList<RunStep> Steps { get; } = Plan.Tasks.Count == 0 ? [] : RunStep.Of(Plan);
 
     /// <summary>Names what would be done: two sessions with the same tag have the same work in the same order, with the same methods, products and minutes. Whoever starts a session says by it which one was on the screen.</summary>
     public string Tag => field ??= TagOf(Plan.Minutes, Steps);

@@ -36,7 +36,7 @@ public static class CareBook
             Surface[] surfaces = [.. present.Where(task.Tends)];
             if (surfaces.Length > 0 && !IsPartOfAnother(task, ways ?? WaysOfWorking.Default))
             {
-                items.Add(new CareItem(task, surfaces, Work(task, surfaces)));
+                items.Add(new CareItem(task, surfaces, WorkOf(task, surfaces)));
             }
         }
 
@@ -60,7 +60,8 @@ public static class CareBook
     private static bool IsPartOfAnother(CareTask task, WaysOfWorking ways) =>
         task.Id == "seal-leather" && ways.Leather == LeatherSchool.Balm;
 
-    private static TimeSpan Work(CareTask task, Surface[] surfaces)
+    /// <summary>How long a task takes on some surfaces of a car, in whole half minutes: something whatever the size, the rest by area.</summary>
+    internal static TimeSpan WorkOf(CareTask task, IReadOnlyList<Surface> surfaces)
     {
         double scale = FixedPart + ((1 - FixedPart) * SizeBesideReference(task, surfaces));
         double halfMinutes = Math.Round(task.Work.TotalMinutes * scale * 2, MidpointRounding.AwayFromZero);

@@ -11,6 +11,13 @@ public sealed record CareStatus(CareItem Item, IReadOnlyList<SurfaceStatus> Surf
     /// <summary>The surface that has come furthest; it decides when the task is due.</summary>
     public SurfaceStatus Worst => Surfaces.MaxBy(status => status.Due.Level.Value)!;
 
+    /// <summary>The same task on some of its surfaces.</summary>
+    /// <param name="some">Some of <see cref="Surfaces"/>; at least one.</param>
+    public CareStatus On(IReadOnlyList<SurfaceStatus> some) =>
+        some.Count == Surfaces.Count
+            ? this
+            : new CareStatus(Item.On([.. some.Select(status => status.Surface)]), some);
+
     /// <summary>How near the task is to being due: as near as its worst surface.</summary>
     public DueLevel Level => Worst.Due.Level;
 

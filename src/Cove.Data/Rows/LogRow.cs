@@ -14,7 +14,7 @@ internal sealed class LogRow : OwnedRow
     /// <summary>Id of the care task, the event, the inspection, the product tested, the test or the chore, by kind.</summary>
     public string Subject { get; set; } = string.Empty;
 
-    /// <summary>Ids of the surfaces an event touched or a look was at, one a line; empty for all that the task tends.</summary>
+    /// <summary>Ids of the surfaces a task was done on, an event touched or a look was at, one a line; empty for all that the task tends.</summary>
     public string SurfaceIds { get; set; } = string.Empty;
 
     /// <summary>Id of the result of an inspection or a test; empty for other kinds.</summary>

@@ -31,6 +31,7 @@ internal static class LogRows
         {
             case TaskDone done:
                 row.Subject = done.TaskId.Value;
+                row.SurfaceIds = Lines(done.SurfaceIds);
                 row.Removed = done.Removed.Value;
                 (row.PlannedSeconds, row.TakenSeconds) = (Seconds(done.Planned), Seconds(done.Taken));
                 // How it was done never changes; what could not be read of it is not written over.
@@ -102,6 +103,7 @@ internal static class LogRows
             {
                 Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
                 Taken = TimeSpan.FromSeconds(row.TakenSeconds),
+                SurfaceIds = surfaces,
                 Methods = MethodsOf(row),
                 Products =
                 [

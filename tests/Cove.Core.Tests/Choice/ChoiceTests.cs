@@ -66,15 +66,79 @@ public sealed class ChoiceTests
     [Fact]
     public void With_nothing_safe_it_says_what_to_buy_and_what_to_do_until_then()
     {
-        // A shelf with the wrong bottle only: ammonia is no cleaner for leather or belts.
+        // A shelf with the wrong bottle only: ammonia is no cleaner for carpets.
         ProductChooser chooser = ChooserOf(ProductClass.GlassCleanerWithAmmonia);
-        CareItem belts = Ledger.Items.First(item => item.Task.Id == "seat-belts");
+        CareItem carpets = Ledger.Items.First(item => item.Task.Id == "foam-carpets");
 
-        ProductChoice choice = chooser.Choose(belts.Task, belts.Surfaces[0], Level.Everyday)!;
+        ProductChoice choice = chooser.Choose(carpets.Task, carpets.Surfaces[0], Level.Everyday)!;
 
         Assert.Null(choice.Best);
-        Assert.Equal(ProductClass.SoapWater, choice.Buy);
+        Assert.Equal(ProductClass.FabricCleaner, choice.Buy);
+        Assert.Equal(ProductLackKind.NoneOwned, choice.Lack!.Kind);
         Assert.Contains("damp towel", choice.Meanwhile, StringComparison.Ordinal);
+    }
+
+    // Common practice: belts take mild soapy water and nothing else; every kitchen has it.
+    [Fact]
+    public void With_a_bare_shelf_belts_are_cleaned_with_the_soap_that_every_household_has()
+    {
+        CareItem belts = Ledger.Items.First(item => item.Task.Id == "seat-belts");
+
+        ProductChoice choice = ChooserOf().Choose(belts.Task, belts.Surfaces[0], Level.Everyday)!;
+
+        Assert.Equal(Product.HomelySoap, choice.Best!.Product);
+    }
+
+    // Seen: an outdated, nearly empty soap was chosen before the right cleaner.
+    [Theory]
+    [InlineData(500, 800, ProductLackKind.TooOld)]
+    [InlineData(0.5, 10, ProductLackKind.NotEnough)]
+    public void What_is_outdated_or_nearly_empty_gives_way_to_what_is_not(
+        double left,
+        int daysOpen,
+        ProductLackKind alone
+    )
+    {
+        var today = new DateOnly(2026, 3, 14);
+        Product soap = Product.OfClass(new(Guid.NewGuid()), "Soap", ProductClass.FabricCleaner) with
+        {
+            Bottles =
+            [
+                new Bottle(
+                    new BottleId(Guid.NewGuid()),
+                    new Quantity(500, QuantityUnit.Millilitres),
+                    new Quantity(left, QuantityUnit.Millilitres),
+                    new DateTimeOffset(2026, 3, 1, 0, 0, 0, TimeSpan.Zero)
+                )
+                {
+                    Opened = today.AddDays(-daysOpen),
+                },
+            ],
+        };
+        Product other = Product.OfClass(new(Guid.NewGuid()), "Cleaner", ProductClass.AllPurposeCleaner);
+        CareItem carpets = Ledger.Items.First(item => item.Task.Id == "foam-carpets");
+
+        Assert.Equal(other, Chosen(soap, other).Best!.Product);
+        Assert.Null(Chosen(soap).Best);
+        Assert.Equal(alone, Chosen(soap).Lack!.Kind);
+
+        ProductChoice Chosen(params Product[] products)
+        {
+            var shelf = new Shelf(products, [], [], WaysOfWorking.Default);
+            return new ProductChooser(shelf, ShelfRecords.None, new HashSet<ProductId>()).Choose(
+                carpets.Task,
+                carpets.Surfaces[0],
+                Level.Everyday,
+                Circumstances.Usual with
+                {
+                    Supplies = Supplies.Of(
+                        products,
+                        Array.Empty<ProductUse>().ToLookup(use => use.ProductId),
+                        today
+                    ),
+                }
+            )!;
+        }
     }
 
     [Fact]

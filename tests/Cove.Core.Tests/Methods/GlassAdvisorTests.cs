@@ -229,15 +229,18 @@ public sealed class GlassAdvisorTests
     }
 
     [Fact]
-    public void With_nothing_on_the_shelf_and_no_chamois_listed_water_by_zones_is_left()
+    public void With_nothing_on_the_shelf_and_no_chamois_listed_water_and_mild_soap_are_left()
     {
         var shelf = new Shelf([], [new OwnedTool(Tool.Vacuum, 1, string.Empty)], [], WaysOfWorking.Default);
 
         GlassAdvice advice = Panes.Advisor(shelf).Advise(Panes.Side(0.6, 0.2), GlassConditions.Fair);
 
-        Assert.Equal(GlassMethods.Zones, advice.Chosen!.Glass);
+        Assert.True(advice.Chosen!.IsEnough);
+        Assert.All(advice.Chosen.Picks, pick => Assert.True(pick.Product.IsHomely));
         Assert.All(
-            advice.Options.Where(option => option != advice.Chosen),
+            advice.Options.Where(option =>
+                option.Glass != GlassMethods.Zones && option.Glass != GlassMethods.SoapWaterWay
+            ),
             option =>
                 Assert.True(
                     option.Gate is { Kind: GateKind.Kit or GateKind.School },

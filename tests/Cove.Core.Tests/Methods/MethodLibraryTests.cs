@@ -174,12 +174,17 @@ public sealed class MethodLibraryTests
     [Fact]
     public void Fabric_protector_goes_on_in_two_coats()
     {
-        Method method = MethodLibrary.Find("fabric-coats")!;
-        Wait[] coats = [.. method.Steps.Select(step => step.Wait).OfType<Wait>()];
+        CareTask task = CareTasks.Find("protect-fabric")!;
+        OrderProblem problem = AnyCar.Session(
+            CareBook.ReferenceLayout,
+            CareBook.For(AnyCar.Of(CareBook.ReferenceLayout)).Where(item => item.Task == task)
+        );
+        IReadOnlyList<OrderedJob> steps = RunningOrder.Solve(problem).Steps;
 
-        Assert.Equal(2, coats.Length);
-        Assert.All(coats, coat => Assert.Equal(WaitKind.Coat, coat.Kind));
-        Assert.InRange(coats[0].Length.TotalMinutes, 15, 20);
+        Assert.Equal([false, true], steps.Select(step => problem.Jobs[step.Job].PutsBack));
+        Assert.InRange((steps[1].Begin - steps[0].End).TotalMinutes, 15, 20);
+        Assert.Equal("fabric-second-coat", PuttingBack.MethodOf(task).Id);
+        Assert.Equal("Fabric protector, second coat", PuttingBack.NameOf(task));
     }
 
     // Common practice: belts are brushed along the weave and stay out for a day.

@@ -62,12 +62,7 @@ public sealed class RunPropertyTests
         Cabin cabin = CabinBuilder.Build(CareBook.ReferenceLayout);
         SessionPlan plan = new SessionPlanner(ledger.At(Start), cabin).Plan(60);
 
-        var chooser = new CarShelf(ledger, Shelf.Empty, ShelfRecords.None).Chooser;
-        IReadOnlyList<RunStep> steps = RunStep.Of(
-            plan,
-            new SessionPlaces(cabin),
-            SessionProducts.Choose(plan.WorksInOrder, chooser)
-        );
+        IReadOnlyList<RunStep> steps = RunStep.Of(plan);
 
         Assert.Equal(plan.Order.Steps.Count, steps.Count);
         Assert.Equal(plan.Order.Busy, steps.Aggregate(TimeSpan.Zero, (sum, step) => sum + step.Planned));

@@ -27,7 +27,7 @@ public sealed class SessionPlannerTests
                         || ledger
                             .At(Now)
                             .All(other =>
-                                other.Item.Task.Id != required || other.Level <= SessionRules.FreshEnough
+                                other.Item.Task.Id != required || other.Level <= ReadyTasks.FreshEnough
                             )
                     )
                 );

@@ -11,7 +11,7 @@ public sealed class SessionRulesTests
             {
                 var lower = new DueLevel(Math.Min(levels.Item1, levels.Item2) / 1000.0);
                 var higher = new DueLevel(Math.Max(levels.Item1, levels.Item2) / 1000.0);
-                return SessionRules.Benefit(task, lower) <= SessionRules.Benefit(task, higher);
+                return TaskWorth.Of(task, lower) <= TaskWorth.Of(task, higher);
             }
         );
 
@@ -20,9 +20,9 @@ public sealed class SessionRulesTests
     {
         CareTask screens = CareTasks.Find("wipe-screens")!;
 
-        Assert.Equal(5000, SessionRules.Benefit(screens, DueLevel.Due));
-        Assert.Equal(1250, SessionRules.Benefit(screens, new DueLevel(0.5)));
-        Assert.Equal(15_000, SessionRules.Benefit(screens, new DueLevel(2)));
+        Assert.Equal(5000, TaskWorth.Of(screens, DueLevel.Due));
+        Assert.Equal(1250, TaskWorth.Of(screens, new DueLevel(0.5)));
+        Assert.Equal(15_000, TaskWorth.Of(screens, new DueLevel(2)));
     }
 
     // Common practice: what is at stake goes by sight and grip, then touch, then wear, then looks.

@@ -23,6 +23,37 @@ public sealed class TriageTests
         }
     }
 
+    // Reference: CP-SAT, as above. Tasks in parts: each link requires the one before, a task that requires another hangs on one of its links.
+    [Fact]
+    public void With_chains_triage_finds_the_optimum_that_an_exact_solver_finds()
+    {
+        var random = new Random(20261126);
+        for (int round = 0; round < Problems / 2; round++)
+        {
+            var (parts, _) = Chains(random, tasks: random.Next(2, 9), kits: random.Next(1, 6));
+            int budget = random.Next(4, Budget + 1);
+
+            Assert.Equal(Optimum(parts, budget), Triage.Solve(parts, Budget).BenefitAt(budget));
+        }
+    }
+
+    [Fact]
+    public void Parts_never_make_a_session_worse_than_whole_tasks()
+    {
+        var random = new Random(20261127);
+        for (int round = 0; round < Problems; round++)
+        {
+            var (parts, whole) = Chains(random, tasks: random.Next(2, 20), kits: random.Next(1, 8));
+            TriageCurve inParts = Triage.Solve(parts, Budget);
+            TriageCurve asWhole = Triage.Solve(whole, Budget);
+
+            Assert.All(
+                Enumerable.Range(0, Budget + 1),
+                budget => Assert.True(inParts.BenefitAt(budget) >= asWhole.BenefitAt(budget))
+            );
+        }
+    }
+
     [Fact]
     public void Every_selection_keeps_the_rules_and_is_worth_what_the_curve_says()
     {
@@ -95,6 +126,51 @@ public sealed class TriageTests
         Assert.Throws<ArgumentException>(() =>
             Triage.Solve(new TriageProblem([new(1, 1, [3], null)], [1]), 10)
         );
+    }
+
+    /// <summary>Tasks of several links, some requiring another task as far as one of its links; and the same tasks undivided.</summary>
+    private static (TriageProblem Parts, TriageProblem Whole) Chains(Random random, int tasks, int kits)
+    {
+        var parts = new List<TriageCandidate>();
+        var whole = new List<TriageCandidate>();
+        var first = new List<int>();
+        for (int task = 0; task < tasks; task++)
+        {
+            int? other = task > 0 && random.Next(3) == 0 ? random.Next(task) : null;
+            int links = random.Next(1, 7);
+            int[] needed = [.. Enumerable.Range(0, kits).Where(_ => random.Next(4) == 0)];
+            first.Add(parts.Count);
+            for (int link = 0; link < links; link++)
+            {
+                int? requires =
+                    link > 0 ? parts.Count - 1
+                    : other is { } one
+                        ? random.Next(first[one], one + 1 < first.Count ? first[one + 1] : parts.Count)
+                    : null;
+                // The first link pays for setting to; what is less soiled is worth less.
+                parts.Add(
+                    new TriageCandidate(
+                        random.Next(1, 8) + (link == 0 ? 4 : 0),
+                        random.Next(1, 4000) / (link + 1) + 1,
+                        needed,
+                        requires
+                    )
+                );
+            }
+
+            TriageCandidate[] mine = [.. parts.Skip(first[task])];
+            whole.Add(
+                new TriageCandidate(
+                    mine.Sum(link => link.HalfMinutes),
+                    mine.Sum(link => link.Benefit),
+                    needed,
+                    other
+                )
+            );
+        }
+
+        int[] fetch = [.. Enumerable.Range(0, kits).Select(_ => random.Next(0, 5))];
+        return (new TriageProblem(parts, fetch), new TriageProblem(whole, fetch));
     }
 
     private static TriageProblem RandomProblem(Random random, int tasks, int kits) =>

@@ -34,6 +34,17 @@ public sealed record Product(
     public static Product TapWater { get; } =
         OfClass(new(new Guid("00000000-0000-4000-8000-000000000001")), "Plain water", ProductClass.Water);
 
+    /// <summary>A few drops of mild soap in water, which every household can mix. It is fallen back on where nothing better is owned.</summary>
+    public static Product HomelySoap { get; } =
+        OfClass(
+            new(new Guid("00000000-0000-4000-8000-000000000002")),
+            "Mild soap in water",
+            ProductClass.SoapWater
+        );
+
+    /// <summary>Whether every household has it, so that it is neither kept on a shelf nor bought.</summary>
+    public bool IsHomely => Id == TapWater.Id || Id == HomelySoap.Id;
+
     /// <summary>Whether it protects from ultraviolet light.</summary>
     public bool Uv { get; init; }
 

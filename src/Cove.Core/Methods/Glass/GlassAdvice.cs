@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Products;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Choice;
 using Cove.Core.Upkeep.Levels;
@@ -14,7 +15,46 @@ public sealed record GlassAdvice(
     IReadOnlyList<GlassOption> Options,
     GlassOption? Chosen,
     string? Wait
-);
+)
+{
+    /// <summary>Why the pane is better left for now; null when it can be got clear, or as clear as its tint film allows.</summary>
+    public GlassHold? Hold =>
+        Wait is { } wait
+            ? new GlassHold(true, "In sun or on hot glass it dries to streaks before it is wiped.", wait)
+        : Chosen is { } chosen && (chosen.IsEnough || Pane.Tinted) ? null
+        : new GlassHold(
+            false,
+            Chosen is null
+                ? Options
+                    .Select(option => option.Gate)
+                    .FirstOrDefault(gate => gate?.Kind == GateKind.Kit)
+                    ?.Sentence
+                    ?? "Nothing at hand may touch this pane."
+                : "Nothing at hand gets this film off.",
+            ToBuy is { } buy ? $"To buy: {ClassPresets.Of(buy).Name.ToLowerInvariant()}." : null
+        )
+        {
+            Buy = ToBuy,
+        };
+
+    /// <summary>What the quickest method lacks that would get the pane clear; null when no purchase helps.</summary>
+    private ProductClass? ToBuy =>
+        Options
+            .Where(option => option.Gate is { Kind: GateKind.Kit } && option.Enough is not null)
+            .OrderBy(option => option.Takes)
+            .Select(option => option.Glass.Wet.ElementAtOrDefault(option.Picks.Count)?.Uses?.Classes[0])
+            .FirstOrDefault(wanted => wanted is not null);
+}
+
+/// <summary>Why a pane is left for now.</summary>
+/// <param name="ForWeather">Whether it only has to wait for shade and cool.</param>
+/// <param name="Why">Why, as one sentence.</param>
+/// <param name="WayOut">What to do about it, as one sentence; null when there is nothing.</param>
+public sealed record GlassHold(bool ForWeather, string Why, string? WayOut)
+{
+    /// <summary>The class of product to buy; null when buying does not help.</summary>
+    public ProductClass? Buy { get; init; }
+}
 
 /// <summary>A method on a pane.</summary>
 /// <param name="Glass">The method.</param>

@@ -33,7 +33,7 @@ public sealed class GlassKit(SafestWays ways, ShelfRecords records)
         string? why = null;
         foreach (ProductClass wanted in step.Uses!.Classes)
         {
-            foreach (Product product in ways.Shelf.AtHand.Where(known => known.Make.Class == wanted))
+            foreach (Product product in ways.Shelf.WithHomely.Where(known => known.Make.Class == wanted))
             {
                 Pick pick = ways.Of(product, pane.Surface, context, WayOf(step, product));
                 if (!pick.Judgement.MayBeDone)

@@ -11,6 +11,37 @@ internal static class ProtectMethods
 {
     private static readonly ProductNeed Spray = new(ProductRole.Protectant, Application.DirectSpray);
 
+    private static readonly string[] DoorsOpen =
+    [
+        "Doors open, no flame, spark or cigarette: many protectors are flammable.",
+        "Do not breathe the mist; shield glass, screens and wheel.",
+    ];
+
+    /// <summary>The second coat, once the first has taken.</summary>
+    public static Method SecondCoat { get; } =
+        new(
+            "fabric-second-coat",
+            "Second thin coat",
+            "Across the first, no buffing",
+            [
+                Do("Feel that the first has taken", "Dry to the back of the hand, headrest to cushion."),
+                new MethodStep("Second coat", "Up and down, across the first; no buffing.", Stroke.Upright)
+                {
+                    Uses = Spray,
+                    Drying = new DryingNeed(
+                        "In the air, doors open.",
+                        "Do not sit on it or rub it before it is dry."
+                    ),
+                },
+            ],
+            "A drop of water stands as a bead.",
+            DoorsOpen
+        )
+        {
+            Ladder = Ladders.Coat,
+            Gear = [Gear.FreshAir],
+        };
+
     public static IReadOnlyList<TaskMethod> All { get; } =
     [
         new(
@@ -51,12 +82,12 @@ internal static class ProtectMethods
             ["protect-fabric"],
             new Method(
                 "fabric-coats",
-                "Two thin coats",
+                "First thin coat",
                 "From the headrest down, no buffing",
                 [
                     Do(
                         "Be sure it is dry",
-                        "Half an hour dry at the least after cleaning. Shield glass and trim, open the doors."
+                        "Half an hour dry at the least after cleaning, and dry to the hand. Shield glass and trim, open the doors."
                     ),
                     new MethodStep(
                         "First coat",
@@ -65,23 +96,14 @@ internal static class ProtectMethods
                     )
                     {
                         Uses = Spray,
-                        Wait = Take(15),
-                    },
-                    new MethodStep("Second coat", "Across the first; no buffing.", Stroke.Upright)
-                    {
-                        Uses = Spray,
-                        Wait = Take(20),
                         Drying = new DryingNeed(
                             "In the air, doors open.",
-                            "Do not sit on it or rub it before it is dry."
+                            "Do not put the second coat on before the first has taken."
                         ),
                     },
                 ],
-                "A drop of water stands as a bead.",
-                [
-                    "Doors open, no flame, spark or cigarette: many protectors are flammable.",
-                    "Do not breathe the mist; shield glass, screens and wheel.",
-                ]
+                "Even all over, nothing runs.",
+                DoorsOpen
             )
             {
                 Ladder = Ladders.Coat,

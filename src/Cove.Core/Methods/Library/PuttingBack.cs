@@ -1,9 +1,10 @@
 using Cove.Core.Methods.Steps;
+using Cove.Core.Upkeep.Tasks;
 using static Cove.Core.Methods.Steps.Hand;
 
 namespace Cove.Core.Methods.Library;
 
-/// <summary>Putting back what a task took out, once it is dry.</summary>
+/// <summary>What comes back to a task once something is dry: putting back what it took out, or a second coat.</summary>
 public static class PuttingBack
 {
     /// <summary>Mats back in.</summary>
@@ -20,7 +21,18 @@ public static class PuttingBack
             ["A loose or doubled mat can trap the pedals."]
         );
 
-    /// <summary>What to call the step that puts back what a task took out.</summary>
-    /// <param name="task">A task that has a <see cref="Upkeep.Tasks.CareTask.PutBack"/>.</param>
-    public static string NameOf(Upkeep.Tasks.CareTask task) => $"{task.DryingWhat} back in";
+    /// <summary>How the step that comes back to a task is done.</summary>
+    public static Method MethodOf(CareTask? task) =>
+        task?.SecondCoatAfter > TimeSpan.Zero ? ProtectMethods.SecondCoat : Mats;
+
+    /// <summary>What to call the step that comes back to a task.</summary>
+    /// <param name="task">A task with a <see cref="CareTask.PutBack"/> or a <see cref="CareTask.SecondCoatAfter"/>.</param>
+    public static string NameOf(CareTask task) =>
+        task.SecondCoatAfter > TimeSpan.Zero
+            ? $"{task.DryingWhat}, second coat"
+            : $"{task.DryingWhat} back in";
+
+    /// <summary>The same in one or two words.</summary>
+    public static string ShortNameOf(CareTask task) =>
+        task.SecondCoatAfter > TimeSpan.Zero ? "Second coat" : "Mats back";
 }

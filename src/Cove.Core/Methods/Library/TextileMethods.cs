@@ -59,6 +59,8 @@ internal static class TextileMethods
                 ]
             )
             {
+                // practice: what is foamed and brushed is wet for hours
+                Dries = TimeSpan.FromHours(4),
                 // practice: a brush costs about three times the effort of a cloth
                 LightTimes = 3,
                 HeavyTimes = 3,
@@ -232,6 +234,10 @@ internal static class TextileMethods
                 "The towel comes away light, the pile stands.",
                 [Warnings.Mildew, Warnings.LabelFirst]
             )
+            {
+                // practice: foamed and brushed pile takes hours
+                Dries = TimeSpan.FromHours(4),
+            }
         ),
         new(
             ["foam-fabric-mats"],

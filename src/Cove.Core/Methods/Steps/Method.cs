@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Safety;
 using Cove.Core.Upkeep.Levels;
 using Cove.Core.Vehicles.Surfaces;
@@ -30,6 +31,9 @@ public sealed record Method(
     /// <summary>Its minutes on heavy soil beside those the table of tasks gives; at least <see cref="LightTimes"/>. Cove's own choice but for the brush on fabric.</summary>
     public double HeavyTimes { get; init; } = 1.5;
 
+    /// <summary>How long what it leaves wet takes to dry at 20 °C and half humidity, where that is another time than its task says; null where it is not.</summary>
+    public TimeSpan? Dries { get; init; }
+
     /// <summary>What one round takes away.</summary>
     public Removal Removal { get; init; } = new(Share.All, new Share(0.9));
 
@@ -41,6 +45,9 @@ public sealed record Method(
 
     /// <summary>What to wear or do for one's own safety, whatever the product.</summary>
     public IReadOnlyList<Gear> Gear { get; init; } = [];
+
+    /// <summary>The tools it takes.</summary>
+    public IEnumerable<Tool> Tools => Steps.Select(step => step.Tool).OfType<Tool>().Distinct();
 
     /// <summary>What must not happen before something is dry, and how it dries; null when it is dry at once.</summary>
     public DryingNeed? Drying => Steps.Select(step => step.Drying).LastOrDefault(need => need is not null);

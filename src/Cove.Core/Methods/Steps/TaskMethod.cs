@@ -40,6 +40,9 @@ public sealed record TaskMethod(IReadOnlyList<TaskId> TaskIds, Method Method)
 /// <param name="Has">Whether a tool has been listed as there.</param>
 public sealed record MethodAsk(Soil Soil, WaysOfWorking Ways, Func<Tool, bool> Has)
 {
+    /// <summary>Whether a tool is known not to be there.</summary>
+    public Func<Tool, bool> Lacks { get; init; } = _ => false;
+
     /// <summary>Whether the owner marked the surface as worn.</summary>
     public bool Worn { get; init; }
 }

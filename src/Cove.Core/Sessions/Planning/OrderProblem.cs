@@ -29,7 +29,7 @@ public sealed record OrderProblem(
 
 /// <summary>One piece of work that is done without a break.</summary>
 /// <param name="TaskId">The care task it belongs to, or the chore it is.</param>
-/// <param name="PutsBack">Whether it is the putting back of that task, rather than the task itself.</param>
+/// <param name="PutsBack">Whether it comes back to that task, to put something back or to lay on a second coat, rather than being the task itself.</param>
 /// <param name="Stage">Where it belongs in a session.</param>
 /// <param name="Hands">How long the hands are busy, walking, swapping and fetching not included; longer than zero.</param>
 /// <param name="Kits">The kits it needs.</param>

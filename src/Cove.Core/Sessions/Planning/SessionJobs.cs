@@ -2,51 +2,79 @@ using Cove.Core.Methods;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Plan;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Sessions.Planning;
 
-/// <summary>Writes the tasks of a session as jobs with precedences, and adds the chores a long one needs.</summary>
+/// <summary>Writes the tasks of a session as jobs with precedences, and adds the chores it needs.</summary>
+/// <remarks>What must come before what, whatever the school: what lies loose is out first and back last; nothing is put back, protected or knelt on before it is dry; setting back is last of all. Common practice.</remarks>
 /// <param name="places">Where the work is done.</param>
 /// <param name="ways">How the owner likes to work.</param>
 /// <param name="paces">How long the owner takes for chores.</param>
-public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChorePaces paces)
+/// <param name="things">What lies loose in the car; nothing when left out.</param>
+public sealed class SessionJobs(
+    SessionPlaces places,
+    WaysOfWorking ways,
+    ChorePaces paces,
+    LooseThings? things = null
+)
 {
+    /// <summary>A seat that is dry within this time is waited for; where it takes longer, the glass comes before it. Cove's own choice.</summary>
+    private static readonly TimeSpan WorthWaitingFor = TimeSpan.FromMinutes(15);
+
+    private static readonly TaskId ThingsBack = "things-back";
+
+    private readonly LooseThings things = things ?? LooseThings.None;
     private readonly Dictionary<TaskWork, OrderJob[]> known = new(ReferenceEqualityComparer.Instance);
     private readonly IReadOnlyList<Stage> stages = StageOrder.For(ways);
+    private readonly IReadOnlyList<Stage> stagesGlassFirst = StageOrder.For(ways, glassBeforeSeats: true);
 
     /// <summary>Makes the problem of ordering some tasks.</summary>
     /// <param name="works">The tasks chosen.</param>
-    public OrderProblem Of(IReadOnlyCollection<TaskWork> works)
+    /// <param name="without">Whether a job is left for later; none is when left out.</param>
+    public OrderProblem Of(IReadOnlyCollection<TaskWork> works, Func<OrderJob, bool>? without = null)
     {
-        OrderJob[] jobs = [.. works.SelectMany(JobsOf), .. Chores(works)];
-        return new OrderProblem(jobs, Precedences(jobs), places.Way, places.Start)
+        OrderJob[] jobs =
+        [
+            .. works.SelectMany(JobsOf).Concat(Chores(works)).Where(job => without is null || !without(job)),
+        ];
+        bool seatsStayWet = works.Any(work => WetsSeats(work) && work.Drying > WorthWaitingFor);
+        IReadOnlyList<Stage> order = seatsStayWet ? stagesGlassFirst : stages;
+        return new OrderProblem(jobs, Precedences(jobs, order, works), places.Way, places.Start)
         {
-            Stages = stages,
+            Stages = order,
             PlacesInOrder = places.InFixedOrder,
         };
     }
 
-    /// <summary>The work of a task, and the putting back where there is something to put back.</summary>
+    /// <summary>Whether a job only brings something back once it is dry, so that it may be left for later.</summary>
+    public static bool BringsBack(OrderJob job) =>
+        (job.PutsBack && CareTasks.Find(job.TaskId) is { } task && task.PutBack > TimeSpan.Zero)
+        || job.TaskId == ThingsBack;
+
+    /// <summary>The work of a task, and what comes back to it later: a second coat, or putting back.</summary>
     private OrderJob[] JobsOf(TaskWork work)
     {
         if (!known.TryGetValue(work, out OrderJob[]? jobs))
         {
             CareTask task = work.Status.Item.Task;
             IReadOnlyList<Zone> zones = places.ZonesOf(work.Status.Item);
-            TimeSpan back = PutBackOf(work);
-            var hands = new OrderJob(
+            TimeSpan later = LaterPartOf(work);
+            bool twoCoats = task.SecondCoatAfter > TimeSpan.Zero;
+            var first = new OrderJob(
                 task.Id,
                 false,
                 task.Stage,
-                work.Hands - back,
+                work.Hands - later,
                 task.Kits,
                 zones,
-                work.Drying
+                twoCoats ? task.SecondCoatAfter : work.Drying
             );
             jobs =
-                back > TimeSpan.Zero
-                    ? [hands, new OrderJob(task.Id, true, Stage.PutBack, back, [], zones, TimeSpan.Zero)]
-                    : [hands];
+                twoCoats ? [first, first with { PutsBack = true, Hands = later, Drying = work.Drying }]
+                : later > TimeSpan.Zero
+                    ? [first, new OrderJob(task.Id, true, Stage.PutBack, later, [], zones, TimeSpan.Zero)]
+                : [first];
             known[work] = jobs;
         }
 
@@ -58,8 +86,9 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
     {
         var ids = works.Select(work => work.Status.Item.Task.Id).ToHashSet();
         TimeSpan hands = works.Aggregate(TimeSpan.Zero, (sum, work) => sum + work.Hands);
+        bool inTheWay = works.Any(work => work.Status.Item.Surfaces.Any(things.LieOn));
         return SessionChores
-            .All.Where(chore => chore.IsNeededFor(ids, hands, ways))
+            .All.Where(chore => chore.ForLooseThings ? inTheWay : chore.IsNeededFor(ids, hands, ways))
             .Select(chore => new OrderJob(
                 chore.Id,
                 false,
@@ -71,12 +100,20 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
             ));
     }
 
-    /// <summary>Putting back takes its minutes on any size of car, but never more than half of the task.</summary>
-    private static TimeSpan PutBackOf(TaskWork work) =>
-        work.Status.Item.Task.PutBack < work.Hands / 2 ? work.Status.Item.Task.PutBack : work.Hands / 2;
+    /// <summary>Putting back takes its minutes on any size of car, but never more than half of the task; a second coat takes half.</summary>
+    private static TimeSpan LaterPartOf(TaskWork work)
+    {
+        CareTask task = work.Status.Item.Task;
+        TimeSpan half = work.Hands / 2;
+        return task.SecondCoatAfter > TimeSpan.Zero || task.PutBack > half ? half : task.PutBack;
+    }
 
-    /// <summary>Stage after stage; and what has to be dry before it is put back or worked on again.</summary>
-    private List<Precedence> Precedences(OrderJob[] jobs)
+    /// <summary>Stage after stage; and what has to be dry before it is put back, knelt on or worked on again.</summary>
+    private static List<Precedence> Precedences(
+        OrderJob[] jobs,
+        IReadOnlyList<Stage> stages,
+        IReadOnlyCollection<TaskWork> works
+    )
     {
         var rules = new List<Precedence>();
         int[][] groups =
@@ -99,6 +136,11 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
             }
         }
 
+        // Who cleans glass kneels on the seats; glass that comes before them need not wait.
+        bool glassAfterSeats =
+            stages.Index().First(stage => stage.Item == Stage.Glass).Index
+            > stages.Index().First(stage => stage.Item == Stage.WetLow).Index;
+        var wetSeats = works.Where(WetsSeats).Select(work => work.Status.Item.Task.Id).ToHashSet();
         for (int wet = 0; wet < jobs.Length; wet++)
         {
             if (jobs[wet].Drying == TimeSpan.Zero)
@@ -108,7 +150,14 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
 
             for (int after = 0; after < jobs.Length; after++)
             {
-                if (after != wet && NeedsItDry(jobs[wet], jobs[after]))
+                bool isSeat = wetSeats.Contains(jobs[wet].TaskId);
+                if (
+                    after != wet
+                    && (
+                        NeedsItDry(jobs[wet], jobs[after], isSeat)
+                        || (isSeat && glassAfterSeats && jobs[after].Stage == Stage.Glass)
+                    )
+                )
                 {
                     rules.Add(new Precedence(wet, after, jobs[wet].Drying));
                 }
@@ -118,8 +167,23 @@ public sealed class SessionJobs(SessionPlaces places, WaysOfWorking ways, ChoreP
         return rules;
     }
 
-    private static bool NeedsItDry(OrderJob wet, OrderJob after) =>
+    private static bool NeedsItDry(OrderJob wet, OrderJob after, bool isSeat) =>
+        // The second coat on the first; what was taken out, when it is dry itself and so is the floor.
         after.PutsBack
-            ? after.TaskId == wet.TaskId
-            : CareTasks.Find(after.TaskId) is { } task && task.AfterDryingOf.Contains(wet.TaskId);
+            ? !wet.PutsBack
+                && (
+                    after.TaskId == wet.TaskId
+                    || (after.Stage == Stage.PutBack && wet.Stage == Stage.WetFloor)
+                )
+        : after.TaskId == ThingsBack ? isSeat || IsThing(wet.TaskId)
+        : CareTasks.Find(after.TaskId) is { } task && task.AfterDryingOf.Contains(wet.TaskId);
+
+    private static bool IsThing(TaskId taskId) =>
+        CareTasks.Find(taskId) is { } task
+        && task.Kinds.Any(kind => kind is SurfaceKind.ChildSeat or SurfaceKind.PetCover)
+        && task.Stage == Stage.MatsOut;
+
+    private static bool WetsSeats(TaskWork work) =>
+        work.Drying > TimeSpan.Zero
+        && work.Status.Item.Surfaces.Any(surface => surface.Kind == SurfaceKind.Seat);
 }

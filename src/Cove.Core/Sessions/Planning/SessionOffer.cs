@@ -1,3 +1,4 @@
+using Cove.Core.Sessions.Ready;
 using Cove.Core.Upkeep;
 
 namespace Cove.Core.Sessions.Planning;
@@ -17,11 +18,17 @@ public sealed class SessionOffer
         plans = planner.PlanAll();
         ComingDue =
         [
-            .. planner.WorthDoing.Where(status =>
-                status.Earliest.Due.DueAt is { } due && due < now + SessionRules.NextSession
-            ),
+            .. planner
+                .WorthDoing.Select(status =>
+                    On(
+                        status,
+                        surface => surface.Due.DueAt is { } due && due < now + SessionRules.NextSession
+                    )
+                )
+                .OfType<CareStatus>(),
         ];
         WorthDoing = planner.WorthDoing;
+        Held = planner.Held;
     }
 
     /// <summary>A plan for each whole minute, shortest first.</summary>
@@ -30,14 +37,15 @@ public sealed class SessionOffer
     /// <summary>Everything worth doing now.</summary>
     public IReadOnlyList<CareStatus> WorthDoing { get; }
 
+    /// <summary>What cannot be done now, with the reason.</summary>
+    public IReadOnlyList<HeldBack> Held { get; }
+
     /// <summary>The tasks that reach their mark before the next weekly session.</summary>
     public IReadOnlyList<CareStatus> ComingDue { get; }
 
     /// <summary>The fewest minutes in which everything coming due gets done; null when two hours are not enough or nothing is coming due.</summary>
     public int? MinutesForComingDue =>
-        ComingDue.Count == 0
-            ? null
-            : plans.FirstOrDefault(plan => ComingDue.All(status => plan.Has(status.Item.Task.Id)))?.Minutes;
+        ComingDue.Count == 0 ? null : plans.FirstOrDefault(plan => ComingDue.All(plan.DoesAllOf))?.Minutes;
 
     /// <summary>The fewest minutes that take back nearly all of the upkeep; from there on it is detail. Null when two hours do not get there.</summary>
     public int? MinutesUntilFlat => plans.FirstOrDefault(plan => plan.Gain >= NearlyAll)?.Minutes;
@@ -46,7 +54,7 @@ public sealed class SessionOffer
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
     public SessionPlan At(int minutes) => plans[minutes - SessionRules.ShortestMinutes];
 
-    /// <summary>The tasks worth doing that a session leaves, each with the session length at which it first comes in.</summary>
+    /// <summary>The tasks worth doing that a session leaves, each on the surfaces that are left and with the session length at which the first of them comes in.</summary>
     /// <param name="minutes">The length of the session that leaves them.</param>
     public IReadOnlyList<LeftOver> LeftBy(int minutes)
     {
@@ -54,14 +62,28 @@ public sealed class SessionOffer
         return
         [
             .. WorthDoing
-                .Where(status => !chosen.Has(status.Item.Task.Id))
+                .Select(status =>
+                    On(status, surface => !chosen.Does(status.Item.Task.Id, surface.Surface.Id))
+                )
+                .OfType<CareStatus>()
                 .Select(status => new LeftOver(
                     status,
                     plans
-                        .FirstOrDefault(plan => plan.Minutes > minutes && plan.Has(status.Item.Task.Id))
+                        .FirstOrDefault(plan =>
+                            plan.Minutes > minutes
+                            && status.Surfaces.Any(surface =>
+                                plan.Does(status.Item.Task.Id, surface.Surface.Id)
+                            )
+                        )
                         ?.Minutes
                 )),
         ];
+    }
+
+    private static CareStatus? On(CareStatus status, Func<SurfaceStatus, bool> wanted)
+    {
+        SurfaceStatus[] some = [.. status.Surfaces.Where(wanted)];
+        return some.Length == 0 ? null : status.On(some);
     }
 }
 

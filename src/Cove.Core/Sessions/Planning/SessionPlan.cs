@@ -1,3 +1,4 @@
+using Cove.Core.Cars;
 using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 
@@ -17,6 +18,12 @@ public sealed record SessionPlan(
     Share Gain
 )
 {
+    /// <summary>What the tasks are done with, in the order they are done.</summary>
+    public IReadOnlyList<TaskChoices> Choices { get; init; } = [];
+
+    /// <summary>What is brought back only after the session, because it cannot be dry before.</summary>
+    public IReadOnlyList<BroughtBackLater> Later { get; init; } = [];
+
     /// <summary>The tasks chosen.</summary>
     public IReadOnlyList<CareStatus> Tasks => [.. Works.Select(work => work.Status)];
 
@@ -28,6 +35,22 @@ public sealed record SessionPlan(
             .Select(id => Works.FirstOrDefault(work => work.Status.Item.Task.Id == id))
             .OfType<TaskWork>();
 
+    /// <summary>Whether a task is done on a surface.</summary>
+    public bool Does(TaskId taskId, SurfaceId surfaceId) =>
+        Works.Any(work =>
+            work.Status.Item.Task.Id == taskId
+            && work.Status.Surfaces.Any(surface => surface.Surface.Id == surfaceId)
+        );
+
+    /// <summary>Whether everything of a task that a status names is done.</summary>
+    public bool DoesAllOf(CareStatus status) =>
+        status.Surfaces.All(surface => Does(status.Item.Task.Id, surface.Surface.Id));
+
     /// <summary>Whether a task is part of the session.</summary>
     public bool Has(TaskId taskId) => Works.Any(work => work.Status.Item.Task.Id == taskId);
 }
+
+/// <summary>Something that a session leaves outside until it is dry.</summary>
+/// <param name="TaskId">The task that took it out, or the chore that brings it back.</param>
+/// <param name="From">From when on it can be brought back, counted from the start of the session.</param>
+public sealed record BroughtBackLater(TaskId TaskId, TimeSpan From);

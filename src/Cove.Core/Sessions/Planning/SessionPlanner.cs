@@ -1,6 +1,7 @@
 using Cove.Core.Cars;
 using Cove.Core.Methods;
 using Cove.Core.Schools;
+using Cove.Core.Sessions.Ready;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Plan;
@@ -9,9 +10,9 @@ namespace Cove.Core.Sessions.Planning;
 
 /// <summary>Plans sessions for one vehicle at one instant: what is worth doing, for every length of session, and in which order.</summary>
 /// <remarks>
-/// Triage counts hands and fetching; walking and swapping kits are known only once the jobs stand in order. A
-/// session is therefore the largest triage choice whose order, walking and swapping included, fits the
-/// minutes. Waiting for something to dry is not counted: the hands are free.
+/// Triage counts hands and fetching; walking, swapping kits and waiting for something to dry are known only once
+/// the jobs stand in order. A session is therefore the largest triage choice whose order fits the minutes from
+/// the first step to the last. What cannot be dry by then is brought back later: see <see cref="SessionPlan.Later"/>.
 /// </remarks>
 public sealed class SessionPlanner
 {
@@ -19,36 +20,48 @@ public sealed class SessionPlanner
 
     private static readonly Kit[] AllKits = Enum.GetValues<Kit>();
 
-    private readonly TaskWork[] candidates;
+    private readonly ReadyTasks ready;
+    private readonly (ReadyTask Task, int Link)[] candidates;
     private readonly TriageCurve curve;
     private readonly TriageProblem problem;
     private readonly SessionJobs jobs;
-    private readonly Dictionary<IReadOnlyList<int>, PlannedOrder> orders = new(
+    private readonly Func<CareStatus, TaskWork> workOn;
+    private readonly Dictionary<IReadOnlyList<int>, IReadOnlyList<PlannedOrder>> orders = new(
         ReferenceEqualityComparer.Instance
     );
 
-    /// <summary>Makes a planner.</summary>
+    /// <summary>Makes a planner that works by the table, whatever is at hand.</summary>
     /// <param name="statuses">How every task of the vehicle stands.</param>
     /// <param name="cabin">The cabin, for the walking.</param>
+    public SessionPlanner(IReadOnlyList<CareStatus> statuses, Cabin cabin)
+        : this(new ReadyTasks(statuses), cabin, null) { }
+
+    /// <summary>Makes a planner.</summary>
+    /// <param name="ready">What can be done now, and with what.</param>
+    /// <param name="cabin">The cabin, for the walking.</param>
     /// <param name="methods">How its tasks are done; as the table has it when left out.</param>
-    public SessionPlanner(IReadOnlyList<CareStatus> statuses, Cabin cabin, MethodBook? methods = null)
+    /// <param name="things">What lies loose in the car; nothing when left out.</param>
+    public SessionPlanner(ReadyTasks ready, Cabin cabin, MethodBook? methods, LooseThings? things = null)
     {
+        this.ready = ready;
         WaysOfWorking ways = methods?.Ways ?? WaysOfWorking.Default;
+        workOn = methods is null ? TaskWork.FromTable : methods.Of;
         jobs = new SessionJobs(
             new SessionPlaces(cabin, ways.Zones),
             ways,
-            methods?.Paces ?? ChorePaces.Nothing
+            methods?.Paces ?? ChorePaces.Nothing,
+            things
         );
-        candidates =
-        [
-            .. Candidates(statuses).Select(status => methods?.Of(status) ?? TaskWork.FromTable(status)),
-        ];
-        problem = TriageOf(candidates, statuses);
+        candidates = [.. ready.All.SelectMany(task => task.Links.Index().Select(link => (task, link.Index)))];
+        problem = TriageOf();
         curve = Triage.Solve(problem, SessionRules.LongestMinutes * HalfMinutesAMinute);
     }
 
-    /// <summary>The tasks that are worth doing now, with those they require.</summary>
-    public IReadOnlyList<CareStatus> WorthDoing => [.. candidates.Select(work => work.Status)];
+    /// <summary>The tasks that are worth doing now, on the surfaces that need it, with those they require.</summary>
+    public IReadOnlyList<CareStatus> WorthDoing => [.. ready.All.Select(task => task.Status)];
+
+    /// <summary>What cannot be done now, with the reason.</summary>
+    public IReadOnlyList<HeldBack> Held => ready.Held;
 
     /// <summary>Plans the session for a number of minutes.</summary>
     /// <param name="minutes">From <see cref="SessionRules.ShortestMinutes"/> to <see cref="SessionRules.LongestMinutes"/>.</param>
@@ -61,16 +74,19 @@ public sealed class SessionPlanner
         for (int budget = minutes * HalfMinutesAMinute; budget > 0; budget--)
         {
             IReadOnlyList<int> selection = curve.SelectionAt(budget);
-            PlannedOrder planned = OrderOf(selection);
-            if (planned.Order.Busy <= limit)
+            if (OrdersOf(selection).FirstOrDefault(order => order.Order.Length <= limit) is { } fitting)
             {
                 return new SessionPlan(
                     minutes,
-                    [.. selection.Select(index => candidates[index])],
-                    planned.Jobs,
-                    planned.Order,
+                    fitting.Works,
+                    fitting.Jobs,
+                    fitting.Order,
                     ShareOf(selection)
-                );
+                )
+                {
+                    Choices = ChoicesOf(fitting),
+                    Later = fitting.Later,
+                };
             }
         }
 
@@ -88,69 +104,166 @@ public sealed class SessionPlanner
                 .Select(Plan),
         ];
 
-    private static CareStatus[] Candidates(IReadOnlyList<CareStatus> statuses)
+    /// <summary>Each link of a task requires the one before it; the first requires the other task as far as the surfaces reach that need it.</summary>
+    private TriageProblem TriageOf()
     {
-        var chosen = statuses.Where(status => status.Level >= SessionRules.WorthDoing).ToHashSet();
-        foreach (CareStatus status in chosen.ToArray())
-        {
-            for (
-                CareStatus? next = Required(status, statuses);
-                next is not null;
-                next = Required(next, statuses)
-            )
-            {
-                chosen.Add(next);
-            }
-        }
-
-        return [.. statuses.Where(chosen.Contains)];
-    }
-
-    /// <summary>The task that has to come along, or null when there is none, it does not apply here, or it is fresh.</summary>
-    private static CareStatus? Required(CareStatus status, IReadOnlyList<CareStatus> statuses) =>
-        status.Item.Task.Requires is { } id
-            ? statuses.FirstOrDefault(other =>
-                other.Item.Task.Id == id && other.Level > SessionRules.FreshEnough
-            )
-            : null;
-
-    private static TriageProblem TriageOf(TaskWork[] candidates, IReadOnlyList<CareStatus> statuses)
-    {
-        int[] fetch = [.. AllKits.Select(kit => HalfMinutes(kit.Facts().Fetch))];
+        int[] fetch =
+        [
+            .. AllKits.Select(kit => (int)Math.Round(kit.Facts().Fetch.TotalMinutes * HalfMinutesAMinute)),
+        ];
         return new TriageProblem(
             [
-                .. candidates.Select(work =>
-                {
-                    CareStatus status = work.Status;
-                    CareStatus? required = Required(status, statuses);
-                    return new TriageCandidate(
-                        HalfMinutes(work.Hands),
-                        SessionRules.Benefit(status.Item.Task, status.Level),
-                        [.. status.Item.Task.Kits.Select(kit => Array.IndexOf(AllKits, kit))],
-                        required is null
-                            ? null
-                            : Array.FindIndex(candidates, other => other.Status == required)
-                    );
-                }),
+                .. candidates.Select(
+                    (candidate, index) =>
+                        new TriageCandidate(
+                            candidate.Task.Links[candidate.Link].HalfMinutes,
+                            WorthOf(candidate.Task, candidate.Task.Links[candidate.Link]),
+                            [
+                                .. candidate.Task.Status.Item.Task.Kits.Select(kit =>
+                                    Array.IndexOf(AllKits, kit)
+                                ),
+                            ],
+                            candidate.Link > 0 ? index - 1 : RequiredFor(candidate.Task)
+                        )
+                ),
             ],
             fetch
         );
     }
 
-    private static int HalfMinutes(TimeSpan span) =>
-        (int)Math.Round(span.TotalMinutes * HalfMinutesAMinute, MidpointRounding.AwayFromZero);
-
-    private PlannedOrder OrderOf(IReadOnlyList<int> selection)
+    private int? RequiredFor(ReadyTask task)
     {
-        if (!orders.TryGetValue(selection, out PlannedOrder? planned))
+        if (ready.RequiredBy(task) is not { } required)
         {
-            OrderProblem session = jobs.Of([.. selection.Select(index => candidates[index])]);
-            planned = new PlannedOrder(session.Jobs, RunningOrder.Solve(session));
+            return null;
+        }
+
+        int? deepest = task.Status.Surfaces.Max(surface => required.LinkWith(surface.Surface.Id));
+        return deepest is { } link ? Array.IndexOf(candidates, (required, link)) : null;
+    }
+
+    /// <summary>What a link is worth: each of its surfaces by its level and its part of the whole. What is only wanted for another task's sake is worth nothing by itself.</summary>
+    private static int WorthOf(ReadyTask task, ChainLink link)
+    {
+        CareItem item = task.Status.Item;
+        return TaskWorth.Points(
+            link.Adds.Where(status => Gate.IsDueEnough(item.Task, status))
+                .Sum(status => TaskWorth.Of(item.Task, status.Due.Level, item.PartOf(status.Surface)))
+        );
+    }
+
+    /// <summary>The order of a selection with everything brought back at the end; and, where that has to be waited for, the same with it left for later.</summary>
+    private IReadOnlyList<PlannedOrder> OrdersOf(IReadOnlyList<int> selection)
+    {
+        if (!orders.TryGetValue(selection, out IReadOnlyList<PlannedOrder>? planned))
+        {
+            TaskWork[] works = WorksOf(selection);
+            PlannedOrder whole = Ordered(works, jobs.Of(works), []);
+            planned = [whole, .. WithoutWaiting(whole)];
             orders[selection] = planned;
         }
 
         return planned;
     }
+
+    private static PlannedOrder Ordered(
+        TaskWork[] works,
+        OrderProblem session,
+        IReadOnlyList<BroughtBackLater> later
+    ) => new(works, session.Jobs, RunningOrder.Solve(session), later);
+
+    /// <summary>The same without what would have to be waited for to be brought back.</summary>
+    private IEnumerable<PlannedOrder> WithoutWaiting(PlannedOrder whole)
+    {
+        var late = new HashSet<(TaskId, bool)>();
+        for (PlannedOrder next = whole; ; )
+        {
+            (OrderJob Job, TimeSpan From)[] waiting = [.. WaitedFor(next)];
+            if (waiting.Length == 0)
+            {
+                if (late.Count > 0)
+                {
+                    yield return next;
+                }
+
+                yield break;
+            }
+
+            late.UnionWith(waiting.Select(wait => (wait.Job.TaskId, wait.Job.PutsBack)));
+            next = Ordered(
+                next.Works,
+                jobs.Of(next.Works, job => late.Contains((job.TaskId, job.PutsBack))),
+                [.. next.Later, .. waiting.Select(wait => new BroughtBackLater(wait.Job.TaskId, wait.From))]
+            );
+        }
+    }
+
+    /// <summary>What is brought back only after the hands had to rest for it.</summary>
+    private static IEnumerable<(OrderJob Job, TimeSpan From)> WaitedFor(PlannedOrder order)
+    {
+        TimeSpan free = TimeSpan.Zero;
+        foreach (OrderedJob step in order.Order.Steps)
+        {
+            OrderJob job = order.Jobs[step.Job];
+            if (step.Begin > free && SessionJobs.BringsBack(job))
+            {
+                yield return (job, step.Begin);
+            }
+
+            free = step.End;
+        }
+    }
+
+    /// <summary>The tasks of a selection, each on the surfaces it reaches; what was only wanted for the sake of a task that is not in it is left out again.</summary>
+    private TaskWork[] WorksOf(IReadOnlyList<int> selection)
+    {
+        var reached = selection
+            .GroupBy(index => candidates[index].Task)
+            .ToDictionary(
+                links => links.Key,
+                links => links.Key.Links[links.Max(index => candidates[index].Link)].Work
+            );
+        return
+        [
+            .. ready
+                .All.Where(reached.ContainsKey)
+                .Select(task => OnlyNeeded(reached[task], reached))
+                .OfType<TaskWork>(),
+        ];
+    }
+
+    private TaskWork? OnlyNeeded(TaskWork work, Dictionary<ReadyTask, TaskWork> reached)
+    {
+        CareTask task = work.Status.Item.Task;
+        var needed = reached
+            .Values.Where(other => other.Status.Item.Task.Requires == task.Id)
+            .SelectMany(other => other.Status.Surfaces)
+            .Select(surface => surface.Surface.Id)
+            .ToHashSet();
+        SurfaceStatus[] keep =
+        [
+            .. work.Status.Surfaces.Where(surface =>
+                Gate.IsDueEnough(task, surface) || needed.Contains(surface.Surface.Id)
+            ),
+        ];
+        return keep.Length == work.Status.Surfaces.Count ? work
+            : keep.Length == 0 ? null
+            : workOn(work.Status.On(keep));
+    }
+
+    private TaskChoices[] ChoicesOf(PlannedOrder planned) =>
+        [
+            .. planned
+                .Order.Steps.Select(step => planned.Jobs[step.Job].TaskId)
+                .Distinct()
+                .Select(id => planned.Works.FirstOrDefault(work => work.Status.Item.Task.Id == id))
+                .OfType<TaskWork>()
+                .Select(work =>
+                    ready
+                        .All.First(task => task.Status.Item.Task == work.Status.Item.Task)
+                        .Choices.On(work.Status.Surfaces.Select(surface => surface.Surface.Id))
+                ),
+        ];
 
     private Share ShareOf(IReadOnlyList<int> selection)
     {
@@ -159,5 +272,10 @@ public sealed class SessionPlanner
         return all == 0 ? Share.None : new Share(Math.Min(1, taken / all));
     }
 
-    private sealed record PlannedOrder(IReadOnlyList<OrderJob> Jobs, RunningOrder Order);
+    private sealed record PlannedOrder(
+        TaskWork[] Works,
+        IReadOnlyList<OrderJob> Jobs,
+        RunningOrder Order,
+        IReadOnlyList<BroughtBackLater> Later
+    );
 }

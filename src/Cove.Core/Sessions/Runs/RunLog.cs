@@ -40,6 +40,7 @@ public static class RunLog
                 RunId = runId,
                 Planned = step.Planned,
                 Taken = taken,
+                SurfaceIds = [.. step.Methods.SelectMany(method => method.SurfaceIds).Distinct()],
                 Methods = step.Methods,
                 Products = [.. step.Products.Select(product => product.Used)],
             }
@@ -50,7 +51,7 @@ public static class RunLog
     public static bool AddsMinutes(RunProgress progress, RunEvent answer) =>
         IsWork(answer) && progress.Steps[answer.Step].PutsBack;
 
-    /// <summary>The entry of a task with the minutes of putting back added.</summary>
+    /// <summary>The entry of a task with the minutes of putting back added; nobody has to be reminded of it any more.</summary>
     /// <param name="done">The entry of the task.</param>
     /// <param name="progress">The run, the answer taken.</param>
     /// <param name="answer">An answer for which <see cref="AddsMinutes"/> holds.</param>
@@ -59,6 +60,8 @@ public static class RunLog
         {
             Planned = done.Planned + progress.Steps[answer.Step].Planned,
             Taken = done.Taken + progress.TakenBy(answer.Step),
+            // Nothing has to be brought back later any more.
+            AnsweredAt = answer.At,
         };
 
     private static bool IsWork(RunEvent answer) => answer.Kind is RunEventKind.Done or RunEventKind.NotClean;

@@ -32,7 +32,7 @@ public sealed record StepSurface(SurfaceId Id, string ShortName, Ground Ground, 
 
 /// <summary>One step of a run as it was planned. Steps are fixed when a run starts, with every word that shows them: what changes later on the car, in the owner's ways of working or in the tables neither moves nor breaks them.</summary>
 /// <param name="TaskId">The care task, or the chore.</param>
-/// <param name="PutsBack">Whether the step only puts things back once they are dry.</param>
+/// <param name="PutsBack">Whether the step comes back to a task once something is dry: it puts back what was taken out, or lays on the second coat.</param>
 /// <param name="Planned">Walking, fetching and hands, all together.</param>
 /// <param name="Fetch">The kits to fetch before it, in order.</param>
 /// <param name="Zones">Names of the zones to go to, in walking order; empty for work on the spot.</param>
@@ -78,7 +78,7 @@ public sealed record RunStep(
     /// <summary>The method of a step that has none of its own: putting back, or a step of an old run.</summary>
     public IReadOnlyList<MethodUsed> MethodsOrUsual =>
         Methods.Count > 0 ? Methods
-        : PutsBack ? [new MethodUsed(PuttingBack.Mats.Id, 1, [])]
+        : PutsBack ? [new MethodUsed(PuttingBack.MethodOf(CareTasks.Find(TaskId)).Id, 1, [])]
         : [];
 
     /// <summary>What to call a step; the id of a task that the tables no longer have.</summary>
@@ -92,13 +92,7 @@ public sealed record RunStep(
 
     /// <summary>Fixes the steps of a plan.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="places">Where its work is done.</param>
-    /// <param name="choices">What its tasks are done with.</param>
-    public static IReadOnlyList<RunStep> Of(
-        SessionPlan plan,
-        SessionPlaces places,
-        IReadOnlyList<TaskChoices> choices
-    )
+    public static IReadOnlyList<RunStep> Of(SessionPlan plan)
     {
         var fetched = new HashSet<Kit>();
         return
@@ -108,7 +102,7 @@ public sealed record RunStep(
                 OrderJob job = plan.Jobs[step.Job];
                 TaskChoices? task = job.PutsBack
                     ? null
-                    : choices.FirstOrDefault(choice => choice.Task.Id == job.TaskId);
+                    : plan.Choices.FirstOrDefault(choice => choice.Task.Id == job.TaskId);
                 IReadOnlyList<ChoiceForSurfaces> made = task?.Choices ?? [];
                 TaskWork? work = job.PutsBack
                     ? null

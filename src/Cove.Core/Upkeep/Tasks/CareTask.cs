@@ -28,6 +28,9 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>The materials it is for; null for any.</summary>
     public IReadOnlyList<Material>? Materials { get; init; }
 
+    /// <summary>From how near to being due it may be offered at all; from 0 to 1. Quick dry work may come early; what is wet, dries long or is delicate only when it is nearly due (common practice; the numbers are Cove's own choice).</summary>
+    public required double OfferedFrom { get; init; }
+
     /// <summary>Where it belongs in a session.</summary>
     public required Stage Stage { get; init; }
 
@@ -81,11 +84,14 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>How much more of the visible result this task brings than others of its stakes; 1 for most.</summary>
     public double Visible { get; init; } = 1;
 
-    /// <summary>How long what it leaves wet takes to dry at 20 °C and half humidity; zero when it is dry at once.</summary>
+    /// <summary>How long what it leaves wet takes to dry at 20 °C and half humidity when it is done by its usual method; zero when it is dry at once. A method that wets more says so itself, see <see cref="Methods.Steps.Method.Dries"/>.</summary>
     public TimeSpan Drying { get; init; }
 
     /// <summary>The part of <see cref="Work"/> that puts things back once they are dry; zero for none.</summary>
     public TimeSpan PutBack { get; init; }
+
+    /// <summary>How long the first coat takes before the second may go on; zero for work of one go.</summary>
+    public TimeSpan SecondCoatAfter { get; init; }
 
     /// <summary>What dries, in a few words; empty when nothing does.</summary>
     public string DryingWhat { get; init; } = string.Empty;

@@ -15,6 +15,7 @@ internal static class CarriedInTasks
         new("cup-holders", "Clean cup holders and bins", "Cup holders")
         {
             Interval = TimeSpan.FromDays(28),
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.CupHolders],
             Stage = Stage.WetMiddle,
@@ -37,6 +38,7 @@ internal static class CarriedInTasks
         new("wash-rubber-mats", "Wash the rubber mats", "Rubber mats")
         {
             Interval = TimeSpan.FromDays(28),
+            OfferedFrom = 0.7,
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Mat],
             Materials = [Material.Rubber],
@@ -69,6 +71,7 @@ internal static class CarriedInTasks
         new("foam-fabric-mats", "Foam the fabric mats", "Fabric mats")
         {
             Interval = TimeSpan.FromDays(60),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Mat],
             Materials = [Material.Pile],
@@ -76,7 +79,7 @@ internal static class CarriedInTasks
             Kits = [Kit.FabricKit],
             Stakes = Stakes.Wear,
             Rubs = true,
-            Drying = TimeSpan.FromMinutes(30),
+            Drying = TimeSpan.FromMinutes(60),
             PutBack = TimeSpan.FromMinutes(1),
             DryingWhat = "Fabric mats",
             Drivers = [(Distance, 0.6), (Grit, 0.15), (People, 0.05), (DustyWork, 0.05), (Colour, 0.05)],
@@ -97,6 +100,7 @@ internal static class CarriedInTasks
         new("door-shuts", "Wipe door shuts and sills", "Door shuts")
         {
             Interval = TimeSpan.FromDays(28),
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.DoorShuts],
             Stage = Stage.PutBack,
@@ -125,6 +129,7 @@ internal static class CarriedInTasks
         new("boot", "Vacuum the boot, wipe the liner", "Boot")
         {
             Interval = TimeSpan.FromDays(28),
+            OfferedFrom = 0.4,
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.Boot],
             Stage = Stage.VacuumHigh,

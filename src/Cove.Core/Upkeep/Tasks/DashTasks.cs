@@ -15,6 +15,7 @@ internal static class DashTasks
         new("brush-vents", "Brush vents and controls", "Vents, controls")
         {
             Interval = TimeSpan.FromDays(14),
+            OfferedFrom = 0.4,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Vents, SurfaceKind.Switches],
             Stage = Stage.Dust,
@@ -28,6 +29,7 @@ internal static class DashTasks
         new("clean-wheel", "Clean wheel and shifter", "Wheel")
         {
             Interval = TimeSpan.FromDays(14),
+            OfferedFrom = 0.5,
             Work = TimeSpan.FromMinutes(1),
             Kinds = [SurfaceKind.Wheel],
             Stage = Stage.WetMiddle,
@@ -51,6 +53,7 @@ internal static class DashTasks
         new("cluster-lens", "Dust the instrument lens", "Lens")
         {
             Interval = TimeSpan.FromDays(30),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(1),
             Kinds = [SurfaceKind.ClusterLens],
             Stage = Stage.Dust,

@@ -14,9 +14,12 @@ internal static class ExtraTasks
         new("child-seat", "Clean the child seat", "Child seat")
         {
             Interval = TimeSpan.FromDays(14),
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.ChildSeat],
-            Stage = Stage.WetLow,
+            Stage = Stage.MatsOut,
+            DryingWhat = "Child seat",
+            Drying = TimeSpan.FromMinutes(20),
             Kits = [Kit.DampTowels, Kit.Vacuum],
             Stakes = Stakes.HygieneAndTouch,
             Drivers = [(Distance, 0.3), (Children, 0.1), (Eating, 0.3)],
@@ -29,9 +32,12 @@ internal static class ExtraTasks
         new("pet-cover", "Shake out and wipe the pet cover", "Pet cover")
         {
             Interval = TimeSpan.FromDays(14),
+            OfferedFrom = 0.4,
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.PetCover],
-            Stage = Stage.VacuumHigh,
+            Stage = Stage.MatsOut,
+            DryingWhat = "Pet cover",
+            Drying = TimeSpan.FromMinutes(20),
             Kits = [Kit.Vacuum, Kit.DampTowels],
             Stakes = Stakes.HygieneAndTouch,
             Drivers = [(Distance, 0.2), (Pets, 0.3)],
@@ -44,6 +50,7 @@ internal static class ExtraTasks
         new("scent", "Change the scent", "Scent")
         {
             Interval = TimeSpan.FromDays(75),
+            OfferedFrom = 0.9,
             Work = TimeSpan.FromMinutes(1),
             Kinds = [SurfaceKind.Air],
             Stage = Stage.PutBack,

@@ -15,10 +15,12 @@ internal static class ProtectTasks
         new("protect-plastics", "Protect the plastics", "Protect plastics")
         {
             Interval = TimeSpan.FromDays(60),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
             Materials = [Material.Plastic, Material.SyntheticLeather, Material.CoatedLeather],
             Stage = Stage.Protect,
+            AfterDryingOf = ["wipe-dash"],
             Kits = [Kit.ProtectKit],
             Stakes = Stakes.Wear,
             Requires = "wipe-dash",
@@ -38,6 +40,7 @@ internal static class ProtectTasks
         new("protect-fabric", "Protect the fabric seats", "Fabric protector")
         {
             Interval = TimeSpan.FromDays(180),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(8),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.WovenFabric],
@@ -46,6 +49,7 @@ internal static class ProtectTasks
             Stakes = Stakes.Wear,
             Requires = "clean-fabric-seats",
             Drying = TimeSpan.FromMinutes(20),
+            SecondCoatAfter = TimeSpan.FromMinutes(20),
             DryingWhat = "Fabric protector",
             AfterDryingOf = ["clean-fabric-seats"],
             Drivers = [(Distance, 0.4), (People, 0.1), (Children, 0.1), (Sun, 0.1)],
@@ -57,6 +61,7 @@ internal static class ProtectTasks
         new("protect-seals", "Protect the door seals", "Door seals")
         {
             Interval = TimeSpan.FromDays(120),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(4),
             Kinds = [SurfaceKind.DoorSeals],
             Stage = Stage.Protect,

@@ -15,10 +15,13 @@ internal static class SeatTasks
         new("clean-leather", "Clean the leather seats", "Leather")
         {
             Interval = TimeSpan.FromDays(30),
+            OfferedFrom = 0.8,
             Work = TimeSpan.FromMinutes(8),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
             Stage = Stage.WetLow,
+            DryingWhat = "Leather",
+            Drying = TimeSpan.FromMinutes(10),
             Kits = [Kit.LeatherKit],
             Stakes = Stakes.Wear,
             Requires = "vacuum-seats",
@@ -42,10 +45,12 @@ internal static class SeatTasks
         new("seal-leather", "Seal the leather seats", "Leather sealant")
         {
             Interval = TimeSpan.FromDays(75),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(8),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
             Stage = Stage.Protect,
+            AfterDryingOf = ["clean-leather"],
             Kits = [Kit.LeatherKit],
             Stakes = Stakes.Wear,
             Requires = "clean-leather",
@@ -59,10 +64,13 @@ internal static class SeatTasks
         new("clean-synthetic", "Clean the synthetic leather seats", "Synthetic leather")
         {
             Interval = TimeSpan.FromDays(30),
+            OfferedFrom = 0.7,
             Work = TimeSpan.FromMinutes(5),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.SyntheticLeather],
             Stage = Stage.WetLow,
+            DryingWhat = "Synthetic leather",
+            Drying = TimeSpan.FromMinutes(2),
             Kits = [Kit.WetKit],
             Stakes = Stakes.HygieneAndTouch,
             Requires = "vacuum-seats",
@@ -94,6 +102,7 @@ internal static class SeatTasks
         new("clean-fabric-seats", "Clean the fabric seats", "Fabric seats")
         {
             Interval = TimeSpan.FromDays(90),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(15),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.WovenFabric, Material.FabricWithMicrosuede],
@@ -123,6 +132,7 @@ internal static class SeatTasks
         new("raise-nap", "Brush the nap of suede seats", "Nap")
         {
             Interval = TimeSpan.FromDays(28),
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.Seat],
             Materials =
@@ -133,6 +143,8 @@ internal static class SeatTasks
                 Material.LeatherWithMicrosuede,
             ],
             Stage = Stage.WetLow,
+            DryingWhat = "Suede",
+            Drying = TimeSpan.FromMinutes(30),
             Kits = [Kit.DryBrushes, Kit.DampTowels],
             Stakes = Stakes.HygieneAndTouch,
             Requires = "vacuum-seats",
@@ -148,6 +160,7 @@ internal static class SeatTasks
         new("foam-carpets", "Foam the carpets", "Carpets, foam")
         {
             Interval = TimeSpan.FromDays(60),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(12),
             Kinds = [SurfaceKind.Carpet],
             Materials = [Material.Pile],
@@ -156,7 +169,7 @@ internal static class SeatTasks
             Stakes = Stakes.HygieneAndTouch,
             Requires = "vacuum-carpets",
             Rubs = true,
-            Drying = TimeSpan.FromMinutes(30),
+            Drying = TimeSpan.FromHours(4),
             DryingWhat = "Carpets",
             Drivers = [(Distance, 0.6), (Grit, 0.15), (Children, 0.05), (Pets, 0.05), (Colour, 0.05)],
             HeldBackBy = [AllWeatherMats, ShakenShoes],

@@ -15,6 +15,7 @@ internal static class SeldomTasks
         new("pedals", "Clean the pedals", "Pedals")
         {
             Interval = TimeSpan.FromDays(60),
+            OfferedFrom = 0.7,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Pedals],
             Stage = Stage.WetLow,
@@ -37,6 +38,7 @@ internal static class SeldomTasks
         new("seat-belts", "Clean the seat belts", "Belts")
         {
             Interval = TimeSpan.FromDays(180),
+            OfferedFrom = 0.9,
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Belts],
             Stage = Stage.WetLow,
@@ -62,6 +64,7 @@ internal static class SeldomTasks
         new("headliner", "Check and spot the headliner", "Headliner")
         {
             Interval = TimeSpan.FromDays(180),
+            OfferedFrom = 0.9,
             Work = TimeSpan.FromMinutes(4),
             Kinds = [SurfaceKind.Headliner],
             Stage = Stage.WetHigh,
@@ -77,6 +80,7 @@ internal static class SeldomTasks
         new("shifter-slot", "Clean the shifter slot", "Shifter slot")
         {
             Interval = TimeSpan.FromDays(90),
+            OfferedFrom = 0.85,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.ShifterSlot],
             Stage = Stage.Dust,

@@ -15,6 +15,7 @@ internal static class WeeklyTasks
         new("vacuum-seats", "Vacuum the seats", "Vacuum seats")
         {
             Interval = TimeSpan.FromDays(7),
+            OfferedFrom = 0.3,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Seat, SurfaceKind.PetCover],
             Stage = Stage.VacuumHigh,
@@ -47,6 +48,7 @@ internal static class WeeklyTasks
         new("vacuum-carpets", "Vacuum carpets and mats", "Vacuum floor")
         {
             Interval = TimeSpan.FromDays(7),
+            OfferedFrom = 0.3,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Carpet, SurfaceKind.Mat],
             Stage = Stage.VacuumFloor,
@@ -79,9 +81,12 @@ internal static class WeeklyTasks
         new("wipe-dash", "Damp wipe dash, console and doors", "Wipe dash, doors")
         {
             Interval = TimeSpan.FromDays(7),
+            OfferedFrom = 0.4,
             Work = TimeSpan.FromMinutes(2.5),
             Kinds = [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
             Stage = Stage.WetMiddle,
+            DryingWhat = "Plastics",
+            Drying = TimeSpan.FromMinutes(2),
             Kits = [Kit.DampTowels],
             Stakes = Stakes.HygieneAndTouch,
             Drivers =
@@ -112,6 +117,7 @@ internal static class WeeklyTasks
         new("wipe-screens", "Wipe the screens", "Screens")
         {
             Interval = TimeSpan.FromDays(7),
+            OfferedFrom = 0.5,
             Work = TimeSpan.FromMinutes(0.5),
             Kinds = [SurfaceKind.Screen],
             Stage = Stage.WetMiddle,
@@ -133,6 +139,7 @@ internal static class WeeklyTasks
         new("wipe-gloss-trim", "Wipe the console trim", "Trim")
         {
             Interval = TimeSpan.FromDays(7),
+            OfferedFrom = 0.5,
             Work = TimeSpan.FromMinutes(0.5),
             Kinds = [SurfaceKind.Trim],
             Stage = Stage.WetMiddle,

@@ -13,6 +13,11 @@ internal static class FrontSeats
     private const double SingleSeat = 1.1;
     private const double BenchPlace = 0.75;
 
+    private static readonly HashSet<SurfaceId> Ids = ["driver-seat", "front-seat-centre", "passenger-seat"];
+
+    /// <summary>Whether a surface is a seat of the first row, or a part of one.</summary>
+    public static bool Have(Surface surface) => Ids.Contains(surface.PartOf ?? surface.Id);
+
     public static void Draw(CabinSheet sheet)
     {
         bool bench = sheet.Layout.FrontSeats > 2;

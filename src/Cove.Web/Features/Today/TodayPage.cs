@@ -70,7 +70,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             task.Id.Value,
             job.PutsBack,
             job.PutsBack ? PuttingBack.NameOf(task) : task.Name,
-            job.PutsBack ? "Mats back" : task.ShortName,
+            job.PutsBack ? PuttingBack.ShortNameOf(task) : task.ShortName,
             job.PutsBack ? null : status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
             !job.PutsBack && status.Level.IsDue,
             [.. job.Kits.Select(kit => kit.Facts().Name)],

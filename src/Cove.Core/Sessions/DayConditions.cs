@@ -1,0 +1,24 @@
+using Cove.Core.Choice;
+using Cove.Core.Methods;
+using Cove.Core.Safety;
+using Cove.Core.Sessions.Ready;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>What a day brings beside the car itself: where the owner works, what is left in the bottles, and what is still damp.</summary>
+/// <param name="Place">Where the owner works.</param>
+/// <param name="Supplies">What is left of each product.</param>
+/// <param name="Damp">What is still damp on the car.</param>
+public sealed record DayConditions(Workplace Place, Supplies Supplies, DampSurfaces Damp)
+{
+    /// <summary>The usual place, nothing measured, nothing damp.</summary>
+    public static DayConditions Usual { get; } = new(Workplace.Usual, Supplies.Unmeasured, DampSurfaces.None);
+
+    /// <summary>What the choice of products has to fit.</summary>
+    public Circumstances Circumstances =>
+        Circumstances.Usual with
+        {
+            Supplies = Supplies,
+            Context = UseContext.Usual with { InSun = Place.AtGlass.InSun, SurfaceHot = Place.Hot },
+        };
+}

@@ -1,0 +1,53 @@
+namespace Cove.Core.Tests.Advice;
+
+/// <summary>No session on any car, shelf, season and length holds a step that a practitioner would refuse.</summary>
+public sealed class SoundAdviceTests
+{
+    private static readonly int Households = LongRun.Of(100, 2_000);
+
+    [Fact]
+    public void No_session_of_any_length_holds_a_step_that_a_practitioner_would_refuse() =>
+        Check.One(
+            Config.QuickThrowOnFailure.WithMaxTest(Households),
+            Prop.ForAll(
+                AnyHousehold.All.ToArbitrary(),
+                household =>
+                {
+                    string[] complaints =
+                    [
+                        .. household.Day.Offer.Plans.SelectMany(plan =>
+                            new Critic(household, plan).Complaints()
+                        ),
+                    ];
+                    return (complaints.Length == 0).Label(string.Join('\n', complaints.Take(5)));
+                }
+            )
+        );
+
+    [Fact]
+    public void Whatever_is_not_done_has_its_reason() =>
+        Check.One(
+            Config.QuickThrowOnFailure.WithMaxTest(Households / 4),
+            Prop.ForAll(
+                AnyHousehold.All.ToArbitrary(),
+                household =>
+                {
+                    CareKey[] ready = [.. household.Day.Offer.WorthDoing.SelectMany(Keys)];
+                    CareKey[] held = [.. household.Day.Offer.Held.SelectMany(hold => Keys(hold.Status))];
+                    CareKey[] all = [.. household.Day.Statuses.SelectMany(Keys)];
+                    bool each = ready.Concat(held).ToHashSet().SetEquals(all) && !ready.Intersect(held).Any();
+                    bool said = household.Day.Offer.Held.All(hold =>
+                        hold.Why.EndsWith('.')
+                        && (
+                            hold.Reason is HoldReason.NotDue or HoldReason.OtherFirst
+                            || hold.WayOut is not null
+                        )
+                    );
+                    return (each && said).ToProperty();
+                }
+            )
+        );
+
+    private static IEnumerable<CareKey> Keys(CareStatus status) =>
+        status.Surfaces.Select(surface => new CareKey(status.Item.Task.Id, surface.Surface.Id));
+}
