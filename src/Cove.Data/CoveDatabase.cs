@@ -35,6 +35,7 @@ public static class CoveDatabase
         services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Levels(provider)));
         services.AddScoped(provider => new ShelfStore(Context(provider)));
         services.AddScoped(provider => new ReminderStore(Context(provider)));
+        services.AddScoped(provider => new PlaceStore(Context(provider)));
         services.AddScoped(provider => new Changes(Context(provider), folder));
         services.AddScoped(provider => new Wastebasket(
             Context(provider),

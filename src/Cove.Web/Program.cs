@@ -10,6 +10,7 @@ using Cove.Web.Features.Health;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Log;
 using Cove.Web.Features.Methods;
+using Cove.Web.Features.Places;
 using Cove.Web.Features.Reminders;
 using Cove.Web.Features.Runs;
 using Cove.Web.Features.Schools;
@@ -161,6 +162,7 @@ static void MapApi(WebApplication app)
     api.MapUse();
     api.MapInspections();
     api.MapToday();
+    api.MapPlaces();
     api.MapCabin();
     api.MapRuns();
     api.MapLog();

@@ -20,6 +20,7 @@ global using Cove.Core.Safety.Rules;
 global using Cove.Core.Schools;
 global using Cove.Core.Sessions;
 global using Cove.Core.Sessions.Planning;
+global using Cove.Core.Sessions.Ready;
 global using Cove.Core.Sessions.Runs;
 global using Cove.Core.Stock;
 global using Cove.Core.Upkeep;

@@ -136,6 +136,7 @@ public sealed class GlassTests
         string vehicle = await cove.Vehicle();
         // New cars start as lived in: the belts come up in time.
         cove.Clock.Advance(TimeSpan.FromDays(120));
+        await cove.Send(HttpMethod.Put, $"/api/vehicles/{vehicle}/place", """{"standing":"untilTomorrow"}""");
         JsonObject run = await cove.StartRun(vehicle, 120);
         int belts = run["steps"]!
             .AsArray()

@@ -46,8 +46,9 @@ public sealed class SchoolTests
     [Fact]
     public async Task Boot_middle_front_visits_the_boot_before_the_drivers_door()
     {
-        using var cove = new CoveHost(demo: true);
+        using var cove = new CoveHost();
         string vehicle = await cove.Vehicle();
+        cove.Clock.Advance(TimeSpan.FromDays(60));
 
         await Choose(cove, "zones", "bootForward");
 

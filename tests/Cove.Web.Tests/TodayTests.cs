@@ -52,11 +52,10 @@ public sealed class TodayTests
         using var cove = new CoveHost(demo: true);
         string vehicle = await cove.Vehicle();
 
-        JsonObject today = await cove.Get($"/api/vehicles/{vehicle}/today?minutes=25");
-        JsonNode drying = Assert.Single(today["drying"]!.AsArray())!;
+        JsonObject today = await cove.Get($"/api/vehicles/{vehicle}/today?minutes=120");
+        JsonNode drying = today["drying"]!.AsArray().Single(dry => (string)dry!["what"]! == "Rubber mats")!;
         JsonNode back = today["steps"]!.AsArray().Single(step => (bool)step!["putsBack"]!)!;
 
-        Assert.Equal("Rubber mats", (string)drying["what"]!);
         Assert.Equal(20, (double)drying["to"]! - (double)drying["from"]!, 6);
         Assert.True((double)back["begin"]! >= (double)drying["to"]! - 1e-9);
     }

@@ -123,6 +123,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the owner works on a vehicle today, as far as what was said still holds. */
+        get: operations["GetPlace"];
+        /** Says where the owner works: water and power stay as said, the rest holds for the day. Sessions and glass go by it. */
+        put: operations["SayPlace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/cabin": {
         parameters: {
             query?: never;
@@ -1178,6 +1196,13 @@ export interface components {
             /** Format: date */
             mixedOn?: null | string;
         };
+        BroughtBackView: {
+            what: string;
+            /** Format: double */
+            from: number;
+            /** Format: date-time */
+            at: string;
+        };
         BuilderChoices: {
             bodies: components["schemas"]["BodyChoiceView"][];
             materials: {
@@ -1437,6 +1462,8 @@ export interface components {
             towels: components["schemas"]["TowelCountView"][];
         };
         /** @enum {unknown} */
+        GlassTouch: "cool" | "cold" | "hot";
+        /** @enum {unknown} */
         GlassTurn: "last" | "first" | "afterVacuum";
         GlassView: {
             vehicle: components["schemas"]["VehicleView"];
@@ -1473,6 +1500,26 @@ export interface components {
             clockIsSet: boolean;
             demo: boolean;
         };
+        HeldView: {
+            taskId: string;
+            name: string;
+            shortName: string;
+            surfaces: string[];
+            part: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            daysLeft: null | number;
+            reason: components["schemas"]["HoldReason"];
+            why: string;
+            wayOut: null | string;
+            /** Format: date-time */
+            from: null | string;
+            buy: null | string;
+            stand: null | components["schemas"]["Standing"];
+        };
+        /** @enum {unknown} */
+        HoldReason: "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "noProduct" | "otherFirst";
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -1569,6 +1616,7 @@ export interface components {
             taskId: string;
             name: string;
             shortName: string;
+            part: string;
             /** Format: int32 */
             daysLeft: null | number;
             /** Format: int32 */
@@ -1986,6 +2034,14 @@ export interface components {
             forOneKit: boolean;
             options: components["schemas"]["GlassOptionView"][];
         };
+        PlaceDocument: {
+            tap?: boolean;
+            power?: boolean;
+            standing?: components["schemas"]["Standing"];
+            sun?: boolean;
+            touch?: components["schemas"]["GlassTouch"];
+            damp?: boolean;
+        };
         PlanBox: {
             /** Format: double */
             x: number;
@@ -2038,6 +2094,9 @@ export interface components {
             end: number;
             stop: components["schemas"]["PlanPoint"];
             zones: string[];
+            surfaces: string[];
+            part: string;
+            why: string;
         };
         PreventionChoiceView: {
             prevention: components["schemas"]["Preventions"];
@@ -2280,6 +2339,11 @@ export interface components {
             /** Format: double */
             onTimeSeconds: number;
         };
+        SaidPlaceDocument: {
+            /** Format: date-time */
+            at: string;
+            place: components["schemas"]["PlaceDocument"];
+        };
         SchoolChoiceView: {
             id: string;
             name: string;
@@ -2368,6 +2432,8 @@ export interface components {
             strength: string;
             passed: boolean;
         };
+        /** @enum {unknown} */
+        Standing: "anHour" | "someHours" | "untilTomorrow";
         /** @enum {unknown} */
         SteamSchool: "avoid" | "welcome";
         StepDocument: {
@@ -2631,8 +2697,10 @@ export interface components {
             kits: components["schemas"]["KitView"][];
             /** Format: int32 */
             productsOnShelf: number;
-            lacking: components["schemas"]["LackView"][];
             later: components["schemas"]["LaterView"][];
+            notThisTime: components["schemas"]["HeldView"][];
+            broughtBack: components["schemas"]["BroughtBackView"][];
+            place: components["schemas"]["PlaceDocument"];
             /** Format: double */
             handsMinutes: number;
             /** Format: double */
@@ -2732,6 +2800,11 @@ export interface components {
             how: string;
             surfaces: string[];
             cautions: string[];
+            /** Format: double */
+            amount: number;
+            unit: components["schemas"]["QuantityUnit"];
+            /** Format: double */
+            mixtureMillilitres: null | number;
         };
         VehicleDetailView: {
             /** Format: uuid */
@@ -2762,6 +2835,7 @@ export interface components {
             layout: components["schemas"]["CabinLayout"];
             surfaces?: null | components["schemas"]["SurfaceDocument"][];
             use?: components["schemas"]["UseEntryDocument"][];
+            place?: null | components["schemas"]["SaidPlaceDocument"];
             odometer?: components["schemas"]["ReadingDocument"][];
             levels?: components["schemas"]["LevelDocument"][];
             log?: components["schemas"]["LogDocument"][];
@@ -3039,6 +3113,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceDocument"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    SayPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceDocument"];
                 };
             };
             /** @description Bad Request */

@@ -43,8 +43,14 @@ public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords record
     /// <param name="now">The present instant.</param>
     /// <param name="paces">What has been learnt of the owner's pace at chores.</param>
     /// <param name="place">Where the owner works; the usual place when left out.</param>
-    public MethodBook MethodsAt(DateTimeOffset now, ChorePaces paces, Workplace? place = null) =>
-        new(ledger, shelf, new GlassAdvisor(new GlassKit(ways, records), ledger.Residues), now)
+    /// <param name="supplies">What is left of the products; enough when left out.</param>
+    public MethodBook MethodsAt(
+        DateTimeOffset now,
+        ChorePaces paces,
+        Workplace? place = null,
+        Supplies? supplies = null
+    ) =>
+        new(ledger, shelf, new GlassAdvisor(new GlassKit(ways, records, supplies), ledger.Residues), now)
         {
             Paces = paces,
             Place = place ?? Workplace.Usual,

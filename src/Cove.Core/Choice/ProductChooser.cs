@@ -50,6 +50,8 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
         }
 
         here ??= Circumstances.Usual;
+        // However long a place was left, routine work takes what is strongest and goes round again.
+        soil = soil > TaskOption.Always ? TaskOption.Always : soil;
         Surface touched = request?.Part is { } part ? surface with { Material = part } : surface;
         UseContext context = here.Context with
         {

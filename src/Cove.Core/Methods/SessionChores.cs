@@ -81,7 +81,7 @@ public static class SessionChores
         },
         new(
             "things-out",
-            "Take out what lies on the seats",
+            "Take out covers and liners",
             "Things out",
             TimeSpan.FromMinutes(1.5),
             Stage.Prepare,
@@ -240,7 +240,7 @@ public static class SessionChores
         },
         new(
             "things-back",
-            "Bring back what was taken out",
+            "Bring covers and liners back",
             "Things back",
             TimeSpan.FromMinutes(1.5),
             Stage.SetBack,

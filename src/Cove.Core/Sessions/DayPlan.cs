@@ -36,7 +36,13 @@ public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now, 
     public IReadOnlyList<CareStatus> Statuses { get; } = car.Ledger.At(now);
 
     /// <summary>How tasks are done.</summary>
-    public MethodBook Methods { get; } = car.MethodsAt(now, paces, (today ?? DayConditions.Usual).Place);
+    public MethodBook Methods { get; } =
+        car.MethodsAt(
+            now,
+            paces,
+            (today ?? DayConditions.Usual).Place,
+            (today ?? DayConditions.Usual).Supplies
+        );
 
     /// <summary>What can be done now and with what, and what cannot and why.</summary>
     public ReadyTasks Ready =>

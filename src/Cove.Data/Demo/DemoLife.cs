@@ -6,11 +6,14 @@ namespace Cove.Data;
 internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
 {
     private const int UsualMinutes = 25;
-    private const int LongMinutes = 75;
+    private const int LongMinutes = 100;
     private const int LongEvery = 8;
     private const int Seed = 12;
     private const double LeftOut = 0.06;
     private const double NotClean = 0.05;
+
+    /// <summary>For a long session the car stays in its garage overnight.</summary>
+    private static readonly Workplace LongPlace = Workplace.Usual with { Standing = Standing.UntilTomorrow };
 
     private readonly SafestWays ways = new(car.Shelf, car.Records);
 
@@ -31,7 +34,8 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
         {
             DateTimeOffset slot = slots[week];
             Take(happenings.Where(entry => entry.At > last && entry.At <= slot));
-            Take(Session(slot, week % LongEvery == LongEvery / 2 ? LongMinutes : UsualMinutes));
+            bool isLong = week % LongEvery == LongEvery / 2;
+            Take(Session(slot, isLong ? LongMinutes : UsualMinutes, isLong ? LongPlace : Workplace.Usual));
             last = slot;
         }
 
@@ -48,12 +52,16 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
         }
     }
 
-    private List<LogEntry> Session(DateTimeOffset slot, int minutes)
+    private List<LogEntry> Session(DateTimeOffset slot, int minutes, Workplace place)
     {
         var today = new DayPlan(
             new CarShelf(car.Ledger.After(replay), car.Shelf, car.Records, ways),
             ChorePaces.Nothing,
-            slot
+            slot,
+            DayConditions.Usual with
+            {
+                Place = place,
+            }
         );
         SessionPlan plan = today.Session(minutes).Plan;
         var entries = new Dictionary<TaskId, LogEntry>();
@@ -75,6 +83,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
                 {
                     Planned = done.Planned + planned,
                     Taken = done.Taken + taken,
+                    AnsweredAt = clock,
                 };
             }
             else if (!job.PutsBack)
@@ -83,7 +92,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
                     work.Status.Item.Task.Id == job.TaskId
                 )
                     is { } work
-                    ? Done(work, today.Methods, clock, planned, taken)
+                    ? Done(work, plan, clock, planned, taken)
                     : new ChoreDone(EntryId.New(clock), clock, job.TaskId)
                     {
                         Planned = planned,
@@ -97,7 +106,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
 
     private TaskDone Done(
         TaskWork work,
-        MethodBook book,
+        SessionPlan plan,
         DateTimeOffset at,
         TimeSpan planned,
         TimeSpan taken
@@ -111,14 +120,15 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
         {
             Planned = planned,
             Taken = taken,
+            SurfaceIds = [.. work.Status.Item.Surfaces.Select(surface => surface.Id)],
             Methods = [.. work.Uses.Select(MethodUsed.Of)],
-            Products = [.. ProductsFor(work.Status.Item, book, at)],
+            Products = [.. ProductsFor(work.Status.Item.Task, plan)],
         };
 
-    /// <summary>What the owner took, as Cove would have chosen it.</summary>
-    private IEnumerable<ProductUsed> ProductsFor(CareItem item, MethodBook book, DateTimeOffset at) =>
-        SessionProducts
-            .AtMark(item, car.Ledger.MarkOf(item.Task, at), car.Chooser, book)
-            .Choices.SelectMany(choice => StepProduct.Of(item.Task, choice))
+    /// <summary>What the owner took, as Cove had chosen it.</summary>
+    private static IEnumerable<ProductUsed> ProductsFor(CareTask task, SessionPlan plan) =>
+        plan
+            .Choices.Where(chosen => chosen.Task == task)
+            .SelectMany(chosen => chosen.Choices.SelectMany(choice => StepProduct.Of(task, choice)))
             .Select(product => product.Used);
 }

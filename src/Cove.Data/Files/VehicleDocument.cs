@@ -69,6 +69,9 @@ public sealed record VehicleDocument
     [MaxLength(MostUses, ErrorMessage = "Give up to 2,000 changes of use.")]
     public IReadOnlyList<UseEntryDocument> Use { get; init; } = [];
 
+    /// <summary>Where its owner works on it; null while nobody has said.</summary>
+    public SaidPlaceDocument? Place { get; init; }
+
     /// <summary>What its odometer showed.</summary>
     [MaxLength(MostReadings, ErrorMessage = "Give up to 5,000 readings.")]
     public IReadOnlyList<ReadingDocument> Odometer { get; init; } = [];

@@ -568,6 +568,13 @@ namespace Cove.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("PlaceJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PlaceSaidAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("UseVersion")
                         .HasColumnType("INTEGER");
 

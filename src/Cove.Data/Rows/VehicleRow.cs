@@ -23,6 +23,12 @@ internal sealed class VehicleRow : OwnedRow
     /// <summary>Looks before this teach nothing.</summary>
     public DateTimeOffset? LearntSince { get; set; }
 
+    /// <summary>When it was said where the owner works on it; null while nobody has.</summary>
+    public DateTimeOffset? PlaceSaidAt { get; set; }
+
+    /// <summary>A <see cref="PlaceDocument"/> as JSON; empty while nobody has said.</summary>
+    public string PlaceJson { get; set; } = string.Empty;
+
     /// <summary>The answers of the layout, as JSON.</summary>
     public required string LayoutJson { get; set; }
 
@@ -40,6 +46,23 @@ internal sealed class VehicleRow : OwnedRow
     public List<LearntRow> Learnt { get; } = [];
 
     public List<ResidueRow> Residues { get; } = [];
+
+    /// <summary>What was said of the place; null while nobody has, or when it cannot be read.</summary>
+    [NotMapped]
+    public SaidPlaceDocument? Place
+    {
+        get =>
+            PlaceSaidAt is { } at
+            && UnreadableRowException.Try(() => StoredJson.Read<PlaceDocument>(PlaceJson, "Vehicles", Id))
+                is { } place
+                ? new SaidPlaceDocument { At = at, Place = place }
+                : null;
+        set
+        {
+            PlaceSaidAt = value?.At;
+            PlaceJson = value is null ? string.Empty : StoredJson.Write(value.Place);
+        }
+    }
 
     [NotMapped]
     public CabinLayout Layout

@@ -186,6 +186,25 @@ public sealed class LogStore
         return rows.ToSaved();
     }
 
+    /// <summary>What was done to a vehicle since an instant, undone entries left out, in any order.</summary>
+    public async Task<IReadOnlyList<LogEntry>> DoneSince(
+        VehicleId vehicleId,
+        DateTimeOffset since,
+        CancellationToken cancel = default
+    )
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row =>
+                row.VehicleId == vehicleId
+                && row.Kind == LogEntryKind.Care
+                && row.At >= since
+                && row.UndoneAt == null
+            )
+            .ToListAsync(cancel);
+        return rows.ToEntries();
+    }
+
     /// <summary>Makes sure that the log of a vehicle has room for one more entry.</summary>
     /// <exception cref="RecordFullException">It has none.</exception>
     internal static async Task RequireRoom(

@@ -65,6 +65,7 @@ public sealed class VehicleFileStore
             AddedAt = row.AddedAt,
             ArchivedAt = row.ArchivedAt,
             LearntSince = row.LearntSince,
+            Place = row.Place,
             Layout = row.Layout,
             Surfaces = [.. row.ToVehicle().Surfaces.Select(SurfaceDocument.Of)],
             Use =
@@ -144,6 +145,7 @@ public sealed class VehicleFileStore
             AddedAt = addedAt,
             ArchivedAt = file.ArchivedAt,
             LearntSince = file.LearntSince,
+            Place = file.Place,
             LayoutJson = string.Empty,
             Layout = file.Layout,
         };

@@ -74,7 +74,8 @@ public sealed class RunningOrderTests
     {
         List<OrderJob> order = OrderOf(_ => true);
 
-        Assert.Equal("set-back", order[^1].TaskId);
+        Assert.All(order[^2..], job => Assert.Equal(Stage.SetBack, job.Stage));
+        Assert.Equal("things-back", order[^1].TaskId);
         Assert.DoesNotContain(
             "free the belts",
             SessionChores.Find("set-back")!.Method.Steps[0].Text,

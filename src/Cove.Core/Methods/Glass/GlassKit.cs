@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Choice;
@@ -10,8 +11,14 @@ namespace Cove.Core.Methods.Glass;
 /// <summary>What an owner has for glass, and which of it may touch a pane.</summary>
 /// <param name="ways">How the products at hand may be used on the car.</param>
 /// <param name="records">What is on record of them on the car.</param>
-public sealed class GlassKit(SafestWays ways, ShelfRecords records)
+/// <param name="supplies">What is left of them; enough when left out.</param>
+public sealed class GlassKit(SafestWays ways, ShelfRecords records, Supplies? supplies = null)
 {
+    /// <summary>What the glass of a car takes of a mixture, at the most.</summary>
+    private static readonly Volume ForAllPanes = Volume.FromMillilitres(15);
+
+    private readonly Supplies supplies = supplies ?? Supplies.Unmeasured;
+
     /// <summary>How the owner likes to work.</summary>
     public WaysOfWorking Ways => ways.Shelf.Ways;
 
@@ -36,7 +43,12 @@ public sealed class GlassKit(SafestWays ways, ShelfRecords records)
             foreach (Product product in ways.Shelf.WithHomely.Where(known => known.Make.Class == wanted))
             {
                 Pick pick = ways.Of(product, pane.Surface, context, WayOf(step, product));
-                if (!pick.Judgement.MayBeDone)
+                if (!Covers(pick))
+                {
+                    why ??=
+                        $"{product.Name}: {(supplies.Of(product).TooOld ? "it has been open too long" : "there is not enough left")}.";
+                }
+                else if (!pick.Judgement.MayBeDone)
                 {
                     why ??= $"{product.Name}: {pick.Judgement.Decisive.Sentence}";
                 }
@@ -58,6 +70,15 @@ public sealed class GlassKit(SafestWays ways, ShelfRecords records)
                 ?? $"There is no {ClassPresets.Of(step.Uses.Classes[0]).Name.ToLowerInvariant()} on the shelf."
         );
     }
+
+    private bool Covers(Pick pick) =>
+        supplies
+            .Of(pick.Product)
+            .Covers(
+                pick.Product.Unit == QuantityUnit.Pieces
+                    ? new Quantity(1, QuantityUnit.Pieces)
+                    : Quantity.Of(ForAllPanes * pick.Strength.Share)
+            );
 
     private static UsualWay WayOf(MethodStep step, Product product) =>
         product.Make.Class == ProductClass.MelamineSponge

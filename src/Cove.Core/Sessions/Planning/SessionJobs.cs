@@ -109,7 +109,7 @@ public sealed class SessionJobs(
     }
 
     /// <summary>Stage after stage; and what has to be dry before it is put back, knelt on or worked on again.</summary>
-    private static List<Precedence> Precedences(
+    private List<Precedence> Precedences(
         OrderJob[] jobs,
         IReadOnlyList<Stage> stages,
         IReadOnlyCollection<TaskWork> works
@@ -141,6 +141,10 @@ public sealed class SessionJobs(
             stages.Index().First(stage => stage.Item == Stage.Glass).Index
             > stages.Index().First(stage => stage.Item == Stage.WetLow).Index;
         var wetSeats = works.Where(WetsSeats).Select(work => work.Status.Item.Task.Id).ToHashSet();
+        var belowThings = works
+            .Where(work => work.Status.Item.Surfaces.Any(things.LieOn))
+            .Select(work => work.Status.Item.Task.Id)
+            .ToHashSet();
         for (int wet = 0; wet < jobs.Length; wet++)
         {
             if (jobs[wet].Drying == TimeSpan.Zero)
@@ -154,7 +158,8 @@ public sealed class SessionJobs(
                 if (
                     after != wet
                     && (
-                        NeedsItDry(jobs[wet], jobs[after], isSeat)
+                        NeedsItDry(jobs[wet], jobs[after])
+                        || (jobs[after].TaskId == ThingsBack && belowThings.Contains(jobs[wet].TaskId))
                         || (isSeat && glassAfterSeats && jobs[after].Stage == Stage.Glass)
                     )
                 )
@@ -167,7 +172,7 @@ public sealed class SessionJobs(
         return rules;
     }
 
-    private static bool NeedsItDry(OrderJob wet, OrderJob after, bool isSeat) =>
+    private static bool NeedsItDry(OrderJob wet, OrderJob after) =>
         // The second coat on the first; what was taken out, when it is dry itself and so is the floor.
         after.PutsBack
             ? !wet.PutsBack
@@ -175,13 +180,7 @@ public sealed class SessionJobs(
                     after.TaskId == wet.TaskId
                     || (after.Stage == Stage.PutBack && wet.Stage == Stage.WetFloor)
                 )
-        : after.TaskId == ThingsBack ? isSeat || IsThing(wet.TaskId)
-        : CareTasks.Find(after.TaskId) is { } task && task.AfterDryingOf.Contains(wet.TaskId);
-
-    private static bool IsThing(TaskId taskId) =>
-        CareTasks.Find(taskId) is { } task
-        && task.Kinds.Any(kind => kind is SurfaceKind.ChildSeat or SurfaceKind.PetCover)
-        && task.Stage == Stage.MatsOut;
+            : CareTasks.Find(after.TaskId) is { } task && task.AfterDryingOf.Contains(wet.TaskId);
 
     private static bool WetsSeats(TaskWork work) =>
         work.Drying > TimeSpan.Zero

@@ -152,14 +152,17 @@ public sealed class SessionPlanner
         );
     }
 
-    /// <summary>The order of a selection with everything brought back at the end; and, where that has to be waited for, the same with it left for later.</summary>
+    /// <summary>The orders of a selection, the better first: with everything brought back at the end, and with what would have to be waited for left for later.</summary>
     private IReadOnlyList<PlannedOrder> OrdersOf(IReadOnlyList<int> selection)
     {
         if (!orders.TryGetValue(selection, out IReadOnlyList<PlannedOrder>? planned))
         {
             TaskWork[] works = WorksOf(selection);
             PlannedOrder whole = Ordered(works, jobs.Of(works), []);
-            planned = [whole, .. WithoutWaiting(whole)];
+            planned =
+                whole.Order.Length - whole.Order.Busy > SessionRules.WorthWaiting
+                    ? [.. WithoutWaiting(whole), whole]
+                    : [whole, .. WithoutWaiting(whole)];
             orders[selection] = planned;
         }
 

@@ -9,6 +9,9 @@ public static class SessionRules
     /// <summary>The longest session offered.</summary>
     public const int LongestMinutes = 120;
 
+    /// <summary>Nobody stands about for longer than this to bring something back in; it is brought back later.</summary>
+    public static readonly TimeSpan WorthWaiting = TimeSpan.FromMinutes(10);
+
     /// <summary>How far ahead "coming due" looks: until the next weekly session.</summary>
     public static readonly TimeSpan NextSession = TimeSpan.FromDays(7);
 

@@ -77,7 +77,7 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp)
 
         HeldBack? MustStand(CareTask wet) =>
             work.Drying > place.Standing.Length() && wet.PutBack == TimeSpan.Zero
-                ? Held(HoldReason.MustStand, $"{wet.DryingWhat} take {InWords(work.Drying)} to dry.") with
+                ? Held(HoldReason.MustStand, $"What it wets takes {InWords(work.Drying)} to dry.") with
                 {
                     WayOut =
                         Standings.Enough(work.Drying) == Standing.UntilTomorrow

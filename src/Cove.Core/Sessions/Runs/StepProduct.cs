@@ -28,6 +28,12 @@ public sealed record StepProduct(
     IReadOnlyList<string> Cautions
 )
 {
+    /// <summary>How much of the mixture it takes; null for what is counted in pieces.</summary>
+    public Volume? Mixture =>
+        Amount.Unit == QuantityUnit.Millilitres
+            ? Volume.FromMillilitres(Amount.Value / Strength.Share)
+            : null;
+
     /// <summary>The product as the log names it once the step is done.</summary>
     public ProductUsed Used => new(ProductId, Name, Strength, Amount) { FromShelf = true };
 

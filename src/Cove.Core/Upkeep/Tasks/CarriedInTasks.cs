@@ -15,7 +15,7 @@ internal static class CarriedInTasks
         new("cup-holders", "Clean cup holders and bins", "Cup holders")
         {
             Interval = TimeSpan.FromDays(28),
-            OfferedFrom = 0.6,
+            OfferedFrom = 0.7,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.CupHolders],
             Stage = Stage.WetMiddle,
@@ -38,7 +38,7 @@ internal static class CarriedInTasks
         new("wash-rubber-mats", "Wash the rubber mats", "Rubber mats")
         {
             Interval = TimeSpan.FromDays(28),
-            OfferedFrom = 0.7,
+            OfferedFrom = 0.8,
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Mat],
             Materials = [Material.Rubber],
@@ -100,7 +100,7 @@ internal static class CarriedInTasks
         new("door-shuts", "Wipe door shuts and sills", "Door shuts")
         {
             Interval = TimeSpan.FromDays(28),
-            OfferedFrom = 0.6,
+            OfferedFrom = 0.7,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.DoorShuts],
             Stage = Stage.PutBack,

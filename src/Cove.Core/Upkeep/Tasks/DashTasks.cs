@@ -29,7 +29,7 @@ internal static class DashTasks
         new("clean-wheel", "Clean wheel and shifter", "Wheel")
         {
             Interval = TimeSpan.FromDays(14),
-            OfferedFrom = 0.5,
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(1),
             Kinds = [SurfaceKind.Wheel],
             Stage = Stage.WetMiddle,

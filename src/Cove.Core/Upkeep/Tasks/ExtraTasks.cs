@@ -14,7 +14,7 @@ internal static class ExtraTasks
         new("child-seat", "Clean the child seat", "Child seat")
         {
             Interval = TimeSpan.FromDays(14),
-            OfferedFrom = 0.6,
+            OfferedFrom = 0.7,
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.ChildSeat],
             Stage = Stage.MatsOut,
@@ -32,7 +32,7 @@ internal static class ExtraTasks
         new("pet-cover", "Shake out and wipe the pet cover", "Pet cover")
         {
             Interval = TimeSpan.FromDays(14),
-            OfferedFrom = 0.4,
+            OfferedFrom = 0.5,
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.PetCover],
             Stage = Stage.MatsOut,

@@ -14,7 +14,7 @@ internal static class GlassTasks
         new("windscreen", "Clean the windscreen inside", "Windscreen")
         {
             Interval = TimeSpan.FromDays(14),
-            OfferedFrom = 0.5,
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(2.5),
             Kinds = [SurfaceKind.Windscreen],
             Stage = Stage.Glass,
@@ -40,7 +40,7 @@ internal static class GlassTasks
         new("other-glass", "Clean the other panes inside", "Other glass")
         {
             Interval = TimeSpan.FromDays(28),
-            OfferedFrom = 0.5,
+            OfferedFrom = 0.7,
             Work = TimeSpan.FromMinutes(4),
             Kinds = [SurfaceKind.Glass],
             Stage = Stage.Glass,

@@ -64,7 +64,7 @@ internal static class SeatTasks
         new("clean-synthetic", "Clean the synthetic leather seats", "Synthetic leather")
         {
             Interval = TimeSpan.FromDays(30),
-            OfferedFrom = 0.7,
+            OfferedFrom = 0.8,
             Work = TimeSpan.FromMinutes(5),
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.SyntheticLeather],
@@ -132,7 +132,7 @@ internal static class SeatTasks
         new("raise-nap", "Brush the nap of suede seats", "Nap")
         {
             Interval = TimeSpan.FromDays(28),
-            OfferedFrom = 0.6,
+            OfferedFrom = 0.8,
             Work = TimeSpan.FromMinutes(3),
             Kinds = [SurfaceKind.Seat],
             Materials =

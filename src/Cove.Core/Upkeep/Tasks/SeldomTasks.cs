@@ -15,7 +15,7 @@ internal static class SeldomTasks
         new("pedals", "Clean the pedals", "Pedals")
         {
             Interval = TimeSpan.FromDays(60),
-            OfferedFrom = 0.7,
+            OfferedFrom = 0.8,
             Work = TimeSpan.FromMinutes(2),
             Kinds = [SurfaceKind.Pedals],
             Stage = Stage.WetLow,

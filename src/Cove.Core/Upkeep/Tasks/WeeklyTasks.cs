@@ -81,7 +81,7 @@ internal static class WeeklyTasks
         new("wipe-dash", "Damp wipe dash, console and doors", "Wipe dash, doors")
         {
             Interval = TimeSpan.FromDays(7),
-            OfferedFrom = 0.4,
+            OfferedFrom = 0.5,
             Work = TimeSpan.FromMinutes(2.5),
             Kinds = [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
             Stage = Stage.WetMiddle,
@@ -117,7 +117,7 @@ internal static class WeeklyTasks
         new("wipe-screens", "Wipe the screens", "Screens")
         {
             Interval = TimeSpan.FromDays(7),
-            OfferedFrom = 0.5,
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(0.5),
             Kinds = [SurfaceKind.Screen],
             Stage = Stage.WetMiddle,
@@ -139,7 +139,7 @@ internal static class WeeklyTasks
         new("wipe-gloss-trim", "Wipe the console trim", "Trim")
         {
             Interval = TimeSpan.FromDays(7),
-            OfferedFrom = 0.5,
+            OfferedFrom = 0.6,
             Work = TimeSpan.FromMinutes(0.5),
             Kinds = [SurfaceKind.Trim],
             Stage = Stage.WetMiddle,

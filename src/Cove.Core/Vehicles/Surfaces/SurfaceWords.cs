@@ -108,6 +108,16 @@ public static class SurfaceWords
         return apart is null ? name : $"{name}, {apart}";
     }
 
+    /// <summary>The surfaces by their short names, two of them in full and the rest by number: "Driver, Passenger, 2 more".</summary>
+    /// <param name="some">At least one surface.</param>
+    public static string InShort(IReadOnlyList<Surface> some) =>
+        string.Join(
+            ", ",
+            some.Count <= 3
+                ? some.Select(surface => surface.ShortName)
+                : some.Take(2).Select(surface => surface.ShortName).Append($"{some.Count - 2} more")
+        );
+
     /// <summary>The name of a finish; empty for <see cref="Finish.Plain"/>, which needs no mention.</summary>
     public static string NameOf(Finish finish) =>
         finish switch

@@ -31,7 +31,17 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
         }
 
         CarShelf shelf = await services.Shelves.For(ledger, cancel);
-        var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), clock.Now));
+        DateTimeOffset now = clock.Now;
+        var today = new DayConditions(
+            await services.Places.Find(vehicleId, now, cancel) ?? Workplace.Usual,
+            Supplies.Of(shelf.Shelf.Products, await services.Shelves.Uses(shelf.Shelf, cancel), clock.Today),
+            DampSurfaces.Of(
+                await services.Log.DoneSince(vehicleId, now - DampSurfaces.Reach, cancel),
+                ledger.Vehicle.InCare(),
+                now
+            )
+        );
+        var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), now, today));
         lock (turn)
         {
             foreach (Kept old in kept.Where(car => car.VehicleId == vehicleId).ToArray())
@@ -56,4 +66,12 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
 /// <param name="Vehicles">The car itself.</param>
 /// <param name="Shelves">What serves it.</param>
 /// <param name="Reminders">How fast its owner works.</param>
-internal sealed record CarSources(VehicleStore Vehicles, ShelfStore Shelves, ReminderStore Reminders);
+/// <param name="Places">Where its owner works.</param>
+/// <param name="Log">What was done lately.</param>
+internal sealed record CarSources(
+    VehicleStore Vehicles,
+    ShelfStore Shelves,
+    ReminderStore Reminders,
+    PlaceStore Places,
+    LogStore Log
+);

@@ -8,6 +8,9 @@ namespace Cove.Web.Features.Choices;
 /// <param name="How">How it is put on and with what.</param>
 /// <param name="Surfaces">The surfaces done so, in short.</param>
 /// <param name="Cautions">What to beware of and what to wear.</param>
+/// <param name="Amount">How much of the product it takes, without water.</param>
+/// <param name="Unit">The unit of it.</param>
+/// <param name="MixtureMillilitres">How much of the mixture it takes, in millilitres; null for what is counted in pieces.</param>
 internal sealed record UsedProductView(
     Guid ProductId,
     string Name,
@@ -15,7 +18,10 @@ internal sealed record UsedProductView(
     string StrengthInWords,
     string How,
     IReadOnlyList<string> Surfaces,
-    IReadOnlyList<string> Cautions
+    IReadOnlyList<string> Cautions,
+    double Amount,
+    QuantityUnit Unit,
+    double? MixtureMillilitres
 )
 {
     public static UsedProductView Of(StepProduct product) =>
@@ -26,7 +32,10 @@ internal sealed record UsedProductView(
             product.Strength.InWords(),
             Way(product.Application, product.Tool),
             product.Surfaces,
-            product.Cautions
+            product.Cautions,
+            product.Amount.Value,
+            product.Amount.Unit,
+            product.Mixture?.Millilitres
         );
 
     private static string Way(Application application, Tool tool) =>

@@ -36,9 +36,9 @@ internal static class GlassEndpoints
         CarSources sources,
         OwnerClock clock,
         CancellationToken cancel,
-        bool sun = false,
-        string touch = "cool",
-        bool damp = false
+        bool? sun = null,
+        string? touch = null,
+        bool? damp = null
     )
     {
         if (await cars.Get(vehicleId, sources, cancel) is not { } car)
@@ -46,13 +46,26 @@ internal static class GlassEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (Array.IndexOf(Touches, touch) is var feel && feel < 0)
+        int feel = touch is null ? -1 : Array.IndexOf(Touches, touch);
+        if (touch is not null && feel < 0)
         {
             return Problems.Field("touch", $"Choose one of: {string.Join(", ", Touches)}.");
         }
 
-        var conditions = new GlassConditions(sun, (GlassTouch)feel, damp);
-        return Results.Ok(car.Use(at => new GlassPage(at, clock).Show(conditions)));
+        return Results.Ok(
+            car.Use(at =>
+            {
+                // What is asked for here holds for this answer, what was said of the place for everything else.
+                GlassConditions said = at.Methods.Place.AtGlass;
+                return new GlassPage(at, clock).Show(
+                    new GlassConditions(
+                        sun ?? said.InSun,
+                        feel < 0 ? said.Touch : (GlassTouch)feel,
+                        damp ?? said.Damp
+                    )
+                );
+            })
+        );
     }
 
     private static async Task<IResult> Record(

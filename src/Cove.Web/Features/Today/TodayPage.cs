@@ -30,7 +30,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             [.. offer.Plans.Select(other => new CurvePointView(other.Minutes, other.Gain.Value))],
             offer.WorthDoing.Count,
             day.Statuses.Count(status => status.Level.IsDue),
-            plan.Tasks.Count(status => status.Level.IsDue),
+            day.Statuses.Count(status => status.Level.IsDue && plan.DoesAllOf(OnlyDue(status))),
             offer.MinutesForComingDue,
             offer.MinutesUntilFlat,
             day.Statuses.Min(status => status.Earliest.Due.DueDate(clock.Zone)),
@@ -39,8 +39,10 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             Walk(plan),
             [.. KitsOf(plan).Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
             day.Car.Shelf.Products.Count,
-            [.. choices.SelectMany(LackView.Of)],
             [.. Due.SoonestFirst(offer.LeftBy(minutes).Select(Later), later => later.DaysLeft)],
+            [.. offer.Held.Select(Held)],
+            [.. plan.Later.Select(BroughtBack)],
+            PlaceDocument.Of(day.Methods.Place),
             plan.Order.Busy.TotalMinutes,
             (plan.Order.Length - plan.Order.Busy).TotalMinutes,
             clock.OnTheWall(now + plan.Order.Length),
@@ -50,6 +52,9 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
                 .FirstOrDefault(string.Empty)
         );
     }
+
+    private static CareStatus OnlyDue(CareStatus status) =>
+        status.On([.. status.Surfaces.Where(surface => surface.Due.Level.IsDue)]);
 
     private static IEnumerable<Kit> KitsOf(SessionPlan plan) =>
         plan.Order.Steps.SelectMany(step => plan.Jobs[step.Job].Kits).Distinct();
@@ -81,7 +86,10 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             step.Begin.TotalMinutes,
             step.End.TotalMinutes,
             StopOf(plan, step),
-            [.. step.Tour.Select(zone => zone.Name)]
+            [.. step.Tour.Select(zone => zone.Name)],
+            job.PutsBack ? [] : [.. status.Item.Surfaces.Select(surface => surface.Name)],
+            job.PutsBack ? string.Empty : PartOf(status),
+            job.PutsBack ? string.Empty : StepReasons.Of(work, plan)
         );
     }
 
@@ -100,7 +108,10 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             step.Begin.TotalMinutes,
             step.End.TotalMinutes,
             StopOf(plan, step),
-            [.. step.Tour.Select(zone => zone.Name)]
+            [.. step.Tour.Select(zone => zone.Name)],
+            [],
+            string.Empty,
+            string.Empty
         );
 
     private UsedProductView[] Products(CareTask task) =>
@@ -170,8 +181,45 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             task.Id.Value,
             task.Name,
             task.ShortName,
+            PartOf(left.Status),
             left.Status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
             left.ComesInAt
         );
+    }
+
+    private HeldView Held(HeldBack held)
+    {
+        CareTask task = held.Status.Item.Task;
+        return new HeldView(
+            task.Id.Value,
+            task.Name,
+            task.ShortName,
+            [.. held.Status.Item.Surfaces.Select(surface => surface.Name)],
+            PartOf(held.Status),
+            day.Methods.Of(held.Status).Hands.TotalMinutes,
+            held.Status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
+            held.Reason,
+            held.Why,
+            held.WayOut,
+            held.From is { } from ? clock.OnTheWall(from) : null,
+            held.Buy is { } buy ? ClassPresets.Of(buy).Name : null,
+            held.Stand
+        );
+    }
+
+    private BroughtBackView BroughtBack(BroughtBackLater later) =>
+        new(
+            RunStep.NameOf(later.TaskId, putsBack: true),
+            later.From.TotalMinutes,
+            clock.OnTheWall(clock.Now + later.From)
+        );
+
+    /// <summary>The surfaces in short, where they are only some of those that the task tends on this car.</summary>
+    private string PartOf(CareStatus status)
+    {
+        CareStatus whole = day.Statuses.First(known => known.Item.Task == status.Item.Task);
+        return status.Surfaces.Count == whole.Surfaces.Count
+            ? string.Empty
+            : SurfaceWords.InShort(status.Item.Surfaces);
     }
 }

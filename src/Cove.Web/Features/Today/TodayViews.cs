@@ -24,8 +24,10 @@ namespace Cove.Web.Features.Today;
 /// <param name="Walk">The way walked from step to step, on the plan.</param>
 /// <param name="Kits">The kits to fetch.</param>
 /// <param name="ProductsOnShelf">How many products are on the shelf.</param>
-/// <param name="Lacking">What the session needs that is not on the shelf, with the next safe way.</param>
-/// <param name="Later">Tasks worth doing that the session leaves.</param>
+/// <param name="Later">What is worth doing but does not fit these minutes.</param>
+/// <param name="NotThisTime">What cannot be done now, whatever the minutes, with the reason and the shortest way out.</param>
+/// <param name="BroughtBack">What is brought back only after the session, because it cannot be dry before.</param>
+/// <param name="Place">Where the owner works today.</param>
 /// <param name="HandsMinutes">How long the hands are busy.</param>
 /// <param name="WaitMinutes">How long the hands wait for something to dry before the end.</param>
 /// <param name="Finish">When it ends if it starts now.</param>
@@ -52,8 +54,10 @@ internal sealed record TodayView(
     IReadOnlyList<WalkLegView> Walk,
     IReadOnlyList<KitView> Kits,
     int ProductsOnShelf,
-    IReadOnlyList<LackView> Lacking,
     IReadOnlyList<LaterView> Later,
+    IReadOnlyList<HeldView> NotThisTime,
+    IReadOnlyList<BroughtBackView> BroughtBack,
+    PlaceDocument Place,
     double HandsMinutes,
     double WaitMinutes,
     DateTimeOffset Finish,
@@ -81,6 +85,9 @@ internal sealed record CurvePointView(int Minutes, double Gain);
 /// <param name="End">Minutes from the start at which the hands are free again.</param>
 /// <param name="Stop">Where the person stands, on the plan.</param>
 /// <param name="Zones">The names of the zones worked from.</param>
+/// <param name="Surfaces">The names of the surfaces it is done on; none for a chore and for what puts back.</param>
+/// <param name="Part">The surfaces in short, where it is only some of those the task tends; empty otherwise.</param>
+/// <param name="Why">Why it is in; empty for a chore and for what puts back.</param>
 internal sealed record PlannedStepView(
     int Number,
     string TaskId,
@@ -95,7 +102,10 @@ internal sealed record PlannedStepView(
     double Begin,
     double End,
     PlanPoint Stop,
-    IReadOnlyList<string> Zones
+    IReadOnlyList<string> Zones,
+    IReadOnlyList<string> Surfaces,
+    string Part,
+    string Why
 );
 
 /// <summary>Something that dries during or after the session.</summary>
@@ -116,10 +126,54 @@ internal sealed record WalkLegView(int Number, IReadOnlyList<PlanPoint> Points);
 /// <param name="Contents">What it holds.</param>
 internal sealed record KitView(string Name, string Contents);
 
-/// <summary>A task that the session leaves for another day.</summary>
+/// <summary>Something that is worth doing but does not fit these minutes.</summary>
 /// <param name="TaskId">The care task.</param>
 /// <param name="Name">What to do.</param>
 /// <param name="ShortName">The same in one or two words.</param>
+/// <param name="Part">The surfaces in short, where it is only some of those the task tends; empty otherwise.</param>
 /// <param name="DaysLeft">Days to the mark; null when it never comes due.</param>
 /// <param name="ComesInAt">The session length at which it comes in; null when none does.</param>
-internal sealed record LaterView(string TaskId, string Name, string ShortName, int? DaysLeft, int? ComesInAt);
+internal sealed record LaterView(
+    string TaskId,
+    string Name,
+    string ShortName,
+    string Part,
+    int? DaysLeft,
+    int? ComesInAt
+);
+
+/// <summary>Something that cannot be done now.</summary>
+/// <param name="TaskId">The care task.</param>
+/// <param name="Name">What to do.</param>
+/// <param name="ShortName">The same in one or two words.</param>
+/// <param name="Surfaces">The names of the surfaces that are held back.</param>
+/// <param name="Part">The surfaces in short, where it is only some of those the task tends; empty otherwise.</param>
+/// <param name="Minutes">What it would take in hands.</param>
+/// <param name="DaysLeft">Days to the mark; null when it never comes due.</param>
+/// <param name="Reason">Why, as a word.</param>
+/// <param name="Why">Why, as a sentence.</param>
+/// <param name="WayOut">What to do about it, as a sentence; null when there is nothing to do but wait until it is due.</param>
+/// <param name="From">From when on it can be done, where it only takes time.</param>
+/// <param name="Buy">The name of the class of product to buy; null when buying does not help.</param>
+/// <param name="Stand">How long the car would have to stand; null when that is not the matter.</param>
+internal sealed record HeldView(
+    string TaskId,
+    string Name,
+    string ShortName,
+    IReadOnlyList<string> Surfaces,
+    string Part,
+    double Minutes,
+    int? DaysLeft,
+    HoldReason Reason,
+    string Why,
+    string? WayOut,
+    DateTimeOffset? From,
+    string? Buy,
+    Standing? Stand
+);
+
+/// <summary>Something that is brought back after the session.</summary>
+/// <param name="What">What to do then.</param>
+/// <param name="From">Minutes from the start from which on it can be done.</param>
+/// <param name="At">When that is, if the session starts now.</param>
+internal sealed record BroughtBackView(string What, double From, DateTimeOffset At);
