@@ -14,10 +14,12 @@ onACopy(
     const help = page.getByRole("dialog", { name: "Keys on this page" });
     await expect(help.getByText("Skip this look")).toBeVisible();
     await page.keyboard.press("Escape");
-    for (let look = 3; look <= 8; look++) {
+    const end = page.getByRole("heading", { name: "Seen and noted" });
+    for (let look = 3; !(await end.isVisible()); look++) {
+      await expect(page.getByText(`Look ${look} of`)).toBeVisible();
       await page.keyboard.press("s");
+      await expect(page.getByText(`Look ${look} of`)).toBeHidden();
     }
-    await expect(page.getByRole("heading", { name: "Seen and noted" })).toBeVisible();
     await expect(page.getByText("1 look corrected the levels.")).toBeVisible();
   },
 );

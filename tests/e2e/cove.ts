@@ -95,6 +95,20 @@ export async function answer(page: Page, name: "Done" | "Skip"): Promise<void> {
   await expect(page.getByText(step, { exact: true })).toBeHidden();
 }
 
+/** Leaves out the steps of a run that come before one. */
+export async function skipTo(page: Page, name: string): Promise<void> {
+  const heading = page.getByRole("heading", { name });
+  await expect(page.getByText(/^Step \d+ of/)).toBeVisible();
+  while (!(await heading.isVisible())) {
+    await answer(page, "Skip");
+  }
+}
+
+/** Has a page open Today with some minutes at hand. */
+export async function haveMinutes(page: Page, minutes: number): Promise<void> {
+  await page.addInitScript((known) => localStorage.setItem("cove.minutes", `${known}`), minutes);
+}
+
 /** Answers every step of a run that is left, and finishes it. */
 export async function finishRun(page: Page): Promise<void> {
   const done = page.getByRole("button", { name: "Done", exact: true });

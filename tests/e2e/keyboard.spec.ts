@@ -58,7 +58,7 @@ lookOnly("every stop of the tab key can be seen", async ({ page, cove }) => {
   await open(page, cove, "today");
   await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
   const seen = new Set<string>();
-  for (let stop = 0; stop < 14; stop++) {
+  for (let stop = 0; stop < 22; stop++) {
     await page.keyboard.press("Tab");
     const focus = await page.evaluate(() => {
       const element = document.activeElement;

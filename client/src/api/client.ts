@@ -4,6 +4,7 @@ import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
 export type Today = Schemas["TodayView"];
+export type Place = Required<Schemas["PlaceDocument"]>;
 export type PlannedStep = Schemas["PlannedStepView"];
 export type Cabin = Schemas["CabinView"];
 export type SurfaceOnChart = Schemas["SurfaceOnChartView"];

@@ -32,6 +32,7 @@ type CarPlace =
   | "cabin"
   | "surface"
   | "glass"
+  | "workplace"
   | "methods"
   | "log"
   | "reminders"

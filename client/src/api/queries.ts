@@ -1,11 +1,10 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { api, ask, type Layout, type Mixture, type Schemas } from "./client";
+import { api, ask, type Layout, type Mixture, type Place, type Schemas } from "./client";
 import { keys } from "./keys";
-import type { components, operations } from "./schema";
+import type { components } from "./schema";
 
 type Use = components["schemas"]["UseDocument"];
 type Question = components["schemas"]["NewQuestion"];
-type GlassConditions = NonNullable<operations["GetGlass"]["parameters"]["query"]>;
 
 /** Everything that can be chosen for a vehicle, its surfaces and its use. */
 export function useChoices() {
@@ -244,14 +243,26 @@ export function useTechniques(vehicleId: string) {
   });
 }
 
-/** The glass of a car, and how to clean it in these conditions. */
-export function useGlass(vehicleId: string, at: GlassConditions) {
+/** Where the owner works on a car today. */
+export function usePlace(vehicleId: string) {
   return useQuery({
-    queryKey: keys.place(vehicleId, "glass", at),
+    queryKey: keys.place(vehicleId, "workplace"),
+    queryFn: async ({ signal }) =>
+      // An answer leaves nothing out.
+      (await ask(
+        api.GET("/api/vehicles/{vehicleId}/place", { params: { path: { vehicleId } }, signal }),
+      )) as Place,
+  });
+}
+
+/** The glass of a car, and how to clean it in these conditions. */
+export function useGlass(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "glass"),
     queryFn: ({ signal }) =>
       ask(
         api.GET("/api/vehicles/{vehicleId}/glass", {
-          params: { path: { vehicleId }, query: at },
+          params: { path: { vehicleId } },
           signal,
         }),
       ),

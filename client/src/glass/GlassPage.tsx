@@ -1,9 +1,10 @@
 import { useParams, useSearchParams } from "react-router";
 import type { Glass } from "../api/client";
-import { useGlass } from "../api/queries";
+import { useGlass, usePlace } from "../api/queries";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
+import { useSayPlace } from "../shared/useSayPlace";
 import { VehicleCell } from "../shared/VehicleCell";
 import { Conditions } from "./Conditions";
 import { GlassStrip } from "./GlassStrip";
@@ -14,11 +15,7 @@ import { WholeCar } from "./WholeCar";
 /** Glass: the panes unfolded, the method for each with what it was compared with, and the side a streak is on. */
 export function GlassPage() {
   const { vehicleId = "" } = useParams();
-  const [search] = useSearchParams();
-  const sun = search.has("sun");
-  const damp = search.has("damp");
-  const touch = search.get("touch") ?? "cool";
-  const glass = useGlass(vehicleId, { sun, touch, damp });
+  const glass = useGlass(vehicleId);
   if (glass.isError) {
     return <Failed error={glass.error} again={() => glass.refetch()} />;
   }
@@ -27,27 +24,17 @@ export function GlassPage() {
 
 function Loaded({ glass }: { glass: Glass }) {
   const [search, setSearch] = useSearchParams();
+  const place = usePlace(glass.vehicle.id);
+  const say = useSayPlace(glass.vehicle.id);
   const asked = search.get("pane");
   const find = (id: string | null) => glass.panes.find((known) => known.surfaceId === id);
   const pane = find(asked) ?? find(glass.soonestId);
-  const put = (name: string, value: string | null) =>
-    setSearch(
-      (old) => {
-        const next = new URLSearchParams(old);
-        if (value === null) {
-          next.delete(name);
-        } else {
-          next.set(name, value);
-        }
-        return next;
-      },
-      { replace: true },
-    );
+  const show = (surfaceId: string) => setSearch({ pane: surfaceId }, { replace: true });
   const step = (by: number) => {
     const at = pane ? glass.panes.indexOf(pane) : 0;
     const next = glass.panes[(at + by + glass.panes.length) % glass.panes.length];
     if (next) {
-      put("pane", next.surfaceId);
+      show(next.surfaceId);
     }
   };
   useShortcuts([
@@ -56,7 +43,7 @@ function Loaded({ glass }: { glass: Glass }) {
     {
       keys: "u",
       label: "Sun on the glass or not",
-      run: () => put("sun", search.has("sun") ? null : ""),
+      run: () => place.data && say.mutate({ ...place.data, sun: !place.data.sun }),
     },
   ]);
   return (
@@ -77,7 +64,7 @@ function Loaded({ glass }: { glass: Glass }) {
           { label: "Order", value: glass.order },
           {
             label: "At the glass",
-            value: <Conditions search={search} put={put} />,
+            value: <Conditions vehicleId={glass.vehicle.id} />,
           },
         ]}
       />
@@ -86,7 +73,7 @@ function Loaded({ glass }: { glass: Glass }) {
           {glass.advice.join(" ")}
         </p>
       )}
-      <GlassStrip glass={glass} chosen={pane?.surfaceId} onChoose={(id) => put("pane", id)} />
+      <GlassStrip glass={glass} chosen={pane?.surfaceId} onChoose={show} />
       <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_316px]">
         {pane && (
           <MethodTable

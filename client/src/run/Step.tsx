@@ -48,7 +48,7 @@ export function Supplies({ step }: { step: RunStep }) {
   );
 }
 
-/** Says so when it is too early to put something back. */
+/** Says so when it is too early to come back to something: to put it back, or to lay on the second coat. */
 export function StillWet({ run, step, now }: { run: Run; step: RunStep; now: number }) {
   const drying = run.drying.find((known) => known.taskId === step.taskId);
   if (!step.putsBack || !drying || now >= Date.parse(drying.dryAt)) {
@@ -57,7 +57,7 @@ export function StillWet({ run, step, now }: { run: Run; step: RunStep; now: num
   return (
     <p className="mb-2 border-y border-hairline py-2">
       <b>Not dry yet.</b> Leave the session open and come back at{" "}
-      {clockOrDay(drying.dryAt, run.now)}, or put them back later.
+      {clockOrDay(drying.dryAt, run.now)}, or do it later.
     </p>
   );
 }

@@ -10,7 +10,6 @@ import {
   clock,
   clockOrDay,
   count,
-  daysSaid,
   longDay,
   percent,
   minutes as said,
@@ -23,9 +22,10 @@ import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleCell } from "../shared/VehicleCell";
 import { DistanceCell } from "./DistanceCell";
-import { Lacking } from "./Lacking";
 import { Lanes } from "./Lanes";
+import { NotThisTime } from "./NotThisTime";
 import { OrderTable } from "./OrderTable";
+import { PlaceCell } from "./PlaceCell";
 import { Ruler } from "./Ruler";
 import { WayRound } from "./WayRound";
 
@@ -113,25 +113,31 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
         cells={[
           { label: "Vehicle", value: <VehicleCell vehicle={today.vehicle} /> },
           { label: "Date", value: longDay(today.now) },
+          { label: "Place", value: <PlaceCell today={today} /> },
           { label: "Driven", value: <DistanceCell today={today} /> },
           { label: "Order", value: today.order },
         ]}
       />
       <Reminders vehicleId={today.vehicle.id} now={today.now} />
       {today.worthDoing === 0 ? (
-        <Empty title="Nothing to do today">
-          <p>
-            Every level is low.{" "}
-            {today.nextDue
-              ? `The first mark is reached on ${shortDay(today.nextDue)}.`
-              : "Nothing comes due."}
-          </p>
-          <p className="mt-6">
-            <Link className="act2 text-ink" to={`/cars/${today.vehicle.id}/cabin`}>
-              Look at the cabin
-            </Link>
-          </p>
-        </Empty>
+        <>
+          <Empty title="Nothing to do today">
+            <p>
+              Every level is low.{" "}
+              {today.nextDue
+                ? `The first mark is reached on ${shortDay(today.nextDue)}.`
+                : "Nothing comes due."}
+            </p>
+            <p className="mt-6">
+              <Link className="act2 text-ink" to={`/cars/${today.vehicle.id}/cabin`}>
+                Look at the cabin
+              </Link>
+            </p>
+          </Empty>
+          <div className="mx-auto w-full max-w-xl px-4 pb-8">
+            <NotThisTime today={today} />
+          </div>
+        </>
       ) : (
         <>
           <section className="border-b-[1.5px] border-ink px-4 pt-3.5 desk:px-[26px]">
@@ -153,7 +159,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
                 </p>
               ) : (
                 <>
-                  <Lacking today={today} />
+                  <BareShelf today={today} />
                   <Lanes today={today} />
                   <OrderTable today={today} />
                 </>
@@ -162,7 +168,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
             <aside className="border-hairline px-4 pt-3 pb-5 desk:border-l desk:px-[22px]">
               <h2 className="text-20">Your way round</h2>
               {cabin ? <WayRound today={today} cabin={cabin} /> : <div className="h-64" />}
-              <Later today={today} />
+              <NotThisTime today={today} />
             </aside>
           </div>
         </>
@@ -211,45 +217,32 @@ function Verdict({ today }: { today: Today }) {
     return <p className="text-[15px]">{takes}. Nothing is over the mark.</p>;
   }
   const all = today.overMarkCleared === today.overMark;
+  const needsLonger = today.later.some((task) => task.comesInAt !== null && (task.daysLeft ?? 1) <= 0);
   return (
     <p className="text-[15px]">
       {takes} and clears{" "}
       <b className="over">
         {today.overMarkCleared} of {count(today.overMark, "task")} over the mark
       </b>
-      {all ? "." : "; the rest needs longer."}
+      {all ? "." : needsLonger ? "; the rest needs longer." : "; the rest cannot be done now."}
     </p>
   );
 }
 
-function Later({ today }: { today: Today }) {
-  const later = today.later;
+/** Whoever has listed no bottle yet learns what listing them brings. */
+function BareShelf({ today }: { today: Today }) {
+  if (today.productsOnShelf > 0) {
+    return null;
+  }
   return (
-    <>
-      <h3 className="mt-1 mb-1 text-[15px]">Left for another day</h3>
-      {later.length === 0 ? (
-        <p className="text-13 text-soft">Nothing: this session does it all.</p>
-      ) : (
-        <ul className="text-13">
-          {later.slice(0, 5).map((task) => (
-            <li
-              key={task.taskId}
-              className="flex justify-between gap-4 border-t border-hairline leading-[20px]"
-            >
-              <span className="truncate">{task.name}</span>
-              <b className={`flex-none font-semibold ${(task.daysLeft ?? 1) < 0 ? "over" : ""}`}>
-                {daysSaid(task.daysLeft)}
-              </b>
-            </li>
-          ))}
-          {later.length > 5 && (
-            <li className="border-t border-hairline leading-[20px] text-soft">
-              and {later.length - 5} more
-            </li>
-          )}
-        </ul>
-      )}
-    </>
+    <p className="mb-2 text-14">
+      <b className="text-brass">Nothing is on your shelf yet,</b> so this keeps to what goes dry,
+      with water and with mild soap.{" "}
+      <Link className="lnk" to={`/cars/${today.vehicle.id}/shelf/products?add`}>
+        List your bottles
+      </Link>{" "}
+      and it plans with them.
+    </p>
   );
 }
 

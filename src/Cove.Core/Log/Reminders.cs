@@ -8,6 +8,9 @@ public static class Reminders
     /// <summary>What takes this long to dry outlasts a session and has to be put back another day.</summary>
     private static readonly TimeSpan Overnight = TimeSpan.FromHours(12);
 
+    /// <summary>For this long somebody is reminded of what was left out to dry during a session and can come back in. Cove's own choice.</summary>
+    private static readonly TimeSpan BringingBack = TimeSpan.FromDays(2);
+
     /// <summary>From this hour of the next day on it is asked how the glass was in the dark. Cove's own choice.</summary>
     private const int EveningHour = 17;
 
@@ -31,17 +34,17 @@ public static class Reminders
     {
         LogEntry[] recent = [.. log.Where(entry => entry.Counts && entry.At >= now - Reach)];
         TaskDone[] done = [.. recent.OfType<TaskDone>()];
-        IEnumerable<Reminder> drying = done.Where(entry =>
-                entry.AnsweredAt is null
-                && CareTasks.Find(entry.TaskId) is { } task
-                && task.Drying >= Overnight
+        IEnumerable<Reminder> drying = done.Where(entry => entry.AnsweredAt is null)
+            .Select(entry => (Entry: entry, Task: CareTasks.Find(entry.TaskId)))
+            .Where(pair => pair.Task is not null)
+            .Select(pair =>
+                (pair.Entry, Task: pair.Task!, DryAt: pair.Entry.At + DryingTime.Of(pair.Entry, pair.Task!))
             )
-            .Select(entry => new Reminder(
-                ReminderKind.Dry,
-                entry.Id,
-                entry.TaskId,
-                entry.At + CareTasks.Find(entry.TaskId)!.Drying
-            ));
+            .Where(wet =>
+                wet.Task.Drying >= Overnight
+                || (wet.Task.PutBack > TimeSpan.Zero && now < wet.DryAt + BringingBack)
+            )
+            .Select(wet => new Reminder(ReminderKind.Dry, wet.Entry.Id, wet.Entry.TaskId, wet.DryAt));
         DateTimeOffset? lookedThrough = recent
             .OfType<Checked>()
             .Where(TellsOfTheNight)
@@ -87,7 +90,7 @@ public sealed record Reminder(ReminderKind Kind, EntryId EntryId, TaskId TaskId,
 /// <summary>What there is to be reminded of.</summary>
 public enum ReminderKind
 {
-    /// <summary>Something left out to dry is dry, such as belts that may be reeled in.</summary>
+    /// <summary>Something left out to dry is dry, such as belts that may be reeled in or mats that may come back in.</summary>
     Dry,
 
     /// <summary>How the glass is in the dark.</summary>

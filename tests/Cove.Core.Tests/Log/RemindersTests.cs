@@ -33,6 +33,19 @@ public sealed class RemindersTests
         );
     }
 
+    // Seen: mats that could not be dry by the end of a session were put back damp, or forgotten.
+    [Fact]
+    public void Mats_left_out_to_dry_come_back_in_when_they_are_dry_and_are_not_asked_about_for_ever()
+    {
+        TaskDone mats = Done("wash-rubber-mats", Saturday);
+
+        Reminder reminder = Assert.Single(Reminders.Of([mats], Saturday, TimeZoneInfo.Utc));
+
+        Assert.Equal(Saturday.AddMinutes(20), reminder.From);
+        Assert.Empty(Reminders.Of([mats with { AnsweredAt = Saturday }], Saturday, TimeZoneInfo.Utc));
+        Assert.Empty(Reminders.Of([mats], Saturday.AddDays(3), TimeZoneInfo.Utc));
+    }
+
     [Fact]
     public void The_night_check_comes_on_the_evening_of_the_owners_next_day()
     {

@@ -1,5 +1,4 @@
 using Cove.Core.Log;
-using Cove.Core.Methods;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
 
@@ -39,7 +38,7 @@ public sealed class DampSurfaces
 
             foreach (Surface surface in surfaces.Where(task.Tends))
             {
-                DateTimeOffset dry = done.At + DryingOf(done, task, surface.Id);
+                DateTimeOffset dry = done.At + DryingTime.Of(done, task, surface.Id);
                 if (done.TouchedSurface(surface.Id) && dry > now && dry > until.GetValueOrDefault(surface.Id))
                 {
                     until[surface.Id] = dry;
@@ -53,10 +52,4 @@ public sealed class DampSurfaces
     /// <summary>When a surface is dry; null when it is dry already.</summary>
     public DateTimeOffset? DryAt(SurfaceId surfaceId) =>
         dryAt.TryGetValue(surfaceId, out DateTimeOffset at) ? at : null;
-
-    private static TimeSpan DryingOf(TaskDone done, CareTask task, SurfaceId surfaceId) =>
-        done.Methods.Where(method => method.SurfaceIds.Contains(surfaceId))
-            .Select(method => MethodLibrary.Find(method.MethodId)?.Dries)
-            .Max()
-        ?? task.Drying;
 }

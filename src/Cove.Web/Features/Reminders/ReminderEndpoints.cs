@@ -85,8 +85,14 @@ internal sealed record ReminderView(
                 clock.OnTheWall(reminder.From),
                 due,
                 CareTasks.Find(reminder.TaskId)!.DryingWhat,
-                due
-                    ? "They have had their day. Feel that they are dry to the reel, then let them run back; until then nobody rides there."
+                CareTasks.Find(reminder.TaskId)!.PutBack > TimeSpan.Zero
+                        ? (
+                            due
+                                ? "They should be dry. Feel both sides and the floor below, then lay them in and fix the driver's mat."
+                                : "Still drying. Leave them out until mats and floor are dry."
+                        )
+                    : due
+                        ? "They have had their day. Feel that they are dry to the reel, then let them run back; until then nobody rides there."
                     : "Still drying. Leave them pulled out and clamped; nobody rides on those seats.",
                 []
             );
