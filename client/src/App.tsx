@@ -12,6 +12,7 @@ import { Shell } from "./shared/Shell";
 import { Empty, Failed, Loading } from "./shared/States";
 import { ShortcutProvider } from "./shared/shortcuts";
 import { useTheme } from "./shared/theme";
+import { SpotPage } from "./spots/SpotPage";
 
 // What is seldom opened is loaded when it is; a run must never wait for anything.
 const VehiclesPage = lazy(async () => ({
@@ -54,6 +55,7 @@ export function App() {
                 ))}
               </Route>
               <Route path="/cars/:vehicleId/look" element={<LookPage />} />
+              <Route path="/cars/:vehicleId/spots/:surfaceId/:event" element={<SpotPage />} />
               <Route path="/vehicles" element={<VehiclesPage />} />
               <Route path="/runs/:runId" element={<RunPage />} />
               <Route path="*" element={<Nowhere />} />

@@ -9,6 +9,7 @@ import { TodayPage } from "./today/TodayPage";
 const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).CarPage }));
 const GlassPage = lazy(async () => ({ default: (await import("./glass/GlassPage")).GlassPage }));
 const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));
+const SpillPage = lazy(async () => ({ default: (await import("./spots/SpillPage")).SpillPage }));
 const TechniquesPage = lazy(async () => ({
   default: (await import("./methods/TechniquesPage")).TechniquesPage,
 }));
@@ -27,4 +28,5 @@ export const PLACES: Place[] = [
   { path: "log", Page: LogPage, rail: { name: "Log", key: "5", Icon: LogIcon } },
   { path: "car", part: ":tab", Page: CarPage, rail: { name: "Car", key: "6", Icon: CarIcon } },
   { path: "methods", part: ":taskId", Page: TechniquesPage },
+  { path: "spill", Page: SpillPage },
 ];

@@ -20,6 +20,12 @@ public enum LogEntryKind
 
     /// <summary>A chore of a session was done: getting ready or setting back.</summary>
     Chore,
+
+    /// <summary>First aid was given to a spot, or the owner looked at it again.</summary>
+    Spot,
+
+    /// <summary>The owner closed surfaces to routine work or opened them again.</summary>
+    Closure,
 }
 
 /// <summary>Tells kinds of entries by their words.</summary>
@@ -36,6 +42,8 @@ public static class LogEntryKinds
             SpotTested => LogEntryKind.SpotTest,
             StreakTested => LogEntryKind.Note,
             ChoreDone => LogEntryKind.Chore,
+            SpotTreated => LogEntryKind.Spot,
+            ClosureChanged => LogEntryKind.Closure,
             _ => throw new ArgumentException($"{entry.GetType().Name} has no row of the log.", nameof(entry)),
         };
 }

@@ -15,6 +15,7 @@ using Cove.Web.Features.Reminders;
 using Cove.Web.Features.Runs;
 using Cove.Web.Features.Schools;
 using Cove.Web.Features.Shelf;
+using Cove.Web.Features.Spots;
 using Cove.Web.Features.Today;
 using Cove.Web.Features.Use;
 using Cove.Web.Features.Vehicles;
@@ -163,6 +164,7 @@ static void MapApi(WebApplication app)
     api.MapInspections();
     api.MapToday();
     api.MapPlaces();
+    api.MapSpots();
     api.MapCabin();
     api.MapRuns();
     api.MapLog();

@@ -22,6 +22,7 @@ public sealed class ArchitectureTests
         ("Choice", ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep"]),
         ("Methods", ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep", "Learning", "Choice"]),
         ("Log", ["Vehicles", "Catalogue", "Upkeep", "Inspections", "Learning", "Choice", "Methods"]),
+        ("Spots", ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep", "Choice", "Log"]),
         (
             "Cars",
             ["Vehicles", "Schools", "Catalogue", "Safety", "Upkeep", "Learning", "Choice", "Methods", "Log"]
@@ -38,6 +39,7 @@ public sealed class ArchitectureTests
                 "Choice",
                 "Methods",
                 "Log",
+                "Spots",
                 "Cars",
             ]
         ),

@@ -125,7 +125,7 @@ public sealed class BadInputTests(EmptyCove empty) : IClassFixture<EmptyCove>
     [InlineData("""{"event":"flood","surfaceIds":["boot"]}""", "event")]
     [InlineData("""{"event":"spill","surfaceIds":["moon"]}""", "surfaceIds")]
     [InlineData("""{"event":"spill","surfaceIds":["boot","boot"]}""", "surfaceIds")]
-    [InlineData("""{"event":"spill","surfaceIds":["headliner"]}""", "event")]
+    [InlineData("""{"event":"mud-and-sand","surfaceIds":["headliner"]}""", "event")]
     [InlineData("""{"event":"spill"}""", "surfaceIds")]
     public async Task An_event_that_cannot_be_is_refused(string body, string field)
     {

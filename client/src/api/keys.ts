@@ -33,6 +33,7 @@ type CarPlace =
   | "surface"
   | "glass"
   | "workplace"
+  | "spots"
   | "methods"
   | "log"
   | "reminders"

@@ -107,6 +107,10 @@ export const limits = {
   SchoolRequest: {
     choice: { maxLength: 40 },
   },
+  SpotAnswer: {
+    event: { maxLength: 40 },
+    surfaceId: { maxLength: 40 },
+  },
   ToolDocument: {
     count: { min: 1, max: 99 },
     note: { maxLength: 80 },

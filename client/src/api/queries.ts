@@ -243,6 +243,15 @@ export function useTechniques(vehicleId: string) {
   });
 }
 
+/** The spots of a car that come before anything else, with first aid, and the closed surfaces. */
+export function useSpots(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "spots"),
+    queryFn: ({ signal }) =>
+      ask(api.GET("/api/vehicles/{vehicleId}/spots", { params: { path: { vehicleId } }, signal })),
+  });
+}
+
 /** Where the owner works on a car today. */
 export function usePlace(vehicleId: string) {
   return useQuery({

@@ -917,6 +917,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/spots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The spots that come before anything else, with first aid, and the closed surfaces. */
+        get: operations["GetSpots"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/spots/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that first aid was given to a spot, that it is gone, or that it stays. */
+        post: operations["AnswerSpot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/closures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Gives surfaces to a professional, which closes them to routine work, or opens them again. */
+        post: operations["ChangeClosure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log/{entryId}": {
         parameters: {
             query?: never;
@@ -1325,6 +1376,23 @@ export interface components {
             name: string;
             usual: components["schemas"]["ProductDocument"];
         };
+        ClosureAnswer: {
+            surfaceIds: string[];
+            state: components["schemas"]["ClosureState"];
+        };
+        /** @enum {unknown} */
+        ClosureState: "open" | "withProfessional";
+        ClosureView: {
+            surfaceId: string;
+            surfaceName: string;
+            kind: null | components["schemas"]["SpotKind"];
+            /** Format: date-time */
+            since: string;
+            why: string;
+            who: string;
+            first: string;
+            cautions: string[];
+        };
         ContextRequest: {
             /** @description The surface is hot to the touch. */
             surfaceHot?: boolean;
@@ -1410,6 +1478,7 @@ export interface components {
             id: string;
             name: string;
             wholeCar: boolean;
+            spot: boolean;
         };
         /** @enum {unknown} */
         FabricSchool: "bySoil" | "brush" | "cloth";
@@ -1519,7 +1588,7 @@ export interface components {
             stand: null | components["schemas"]["Standing"];
         };
         /** @enum {unknown} */
-        HoldReason: "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "noProduct" | "otherFirst";
+        HoldReason: "closed" | "spot" | "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "noProduct" | "otherFirst";
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -1704,7 +1773,7 @@ export interface components {
             undoneAt?: null | string;
         };
         /** @enum {unknown} */
-        LogEntryKind: "care" | "event" | "look" | "spotTest" | "note" | "chore";
+        LogEntryKind: "care" | "event" | "look" | "spotTest" | "note" | "chore" | "spot" | "closure";
         LogEntryView: {
             /** Format: uuid */
             id: string;
@@ -2116,7 +2185,7 @@ export interface components {
             instance?: null | string;
         };
         /** @enum {unknown} */
-        ProductClass: "allPurposeCleaner" | "interiorCleaner" | "interiorDetailer" | "alcoholDetailer" | "rinselessWash" | "leatherCleanerMild" | "leatherCleanerStrong" | "leatherBalm" | "leatherConditioner" | "leatherSealant" | "fabricCleaner" | "fabricProtector" | "waterBasedDressing" | "solventDressing" | "silicaSpray" | "rubberMatCleaner" | "glassCleaner" | "glassCleanerWithAmmonia" | "glassCleanerWithVinegar" | "isopropylAlcohol" | "soapWater" | "water" | "melamineSponge" | "cleaningGel" | "scent" | "degreaser" | "solventCleaner" | "acidCleaner" | "peroxideCleaner" | "chlorineBleach";
+        ProductClass: "allPurposeCleaner" | "interiorCleaner" | "interiorDetailer" | "alcoholDetailer" | "rinselessWash" | "leatherCleanerMild" | "leatherCleanerStrong" | "uncoatedLeatherCleaner" | "leatherBalm" | "leatherConditioner" | "leatherSealant" | "fabricCleaner" | "fabricProtector" | "waterBasedDressing" | "solventDressing" | "silicaSpray" | "rubberMatCleaner" | "glassCleaner" | "glassCleanerWithAmmonia" | "glassCleanerWithVinegar" | "isopropylAlcohol" | "soapWater" | "water" | "melamineSponge" | "cleaningGel" | "scent" | "degreaser" | "solventCleaner" | "acidCleaner" | "peroxideCleaner" | "chlorineBleach";
         ProductDocument: {
             name: string;
             class: components["schemas"]["ProductClass"];
@@ -2424,13 +2493,71 @@ export interface components {
         Soil: "light" | "heavy" | "biological" | "sharp";
         /** @enum {unknown} */
         SourceKind: "published" | "commonPractice" | "fromMemory" | "maker" | "spotTest";
+        SpotAnswer: {
+            event: string;
+            surfaceId: string;
+            outcome: components["schemas"]["SpotOutcome"];
+        };
+        /** @enum {unknown} */
+        SpotGround: "hard" | "cloth" | "leather" | "suede" | "lining" | "webbing" | "glass" | "screen" | "opening";
+        /** @enum {unknown} */
+        SpotKind: "spill" | "sugaryDrink" | "milkOrFood" | "greaseOrCream" | "waxOrGum" | "mudOrClay" | "inkOrDye" | "glueOrSticker" | "pollen" | "water" | "sicknessOrBlood" | "mould" | "brokenGlass";
+        /** @enum {unknown} */
+        SpotOutcome: "lookAgain" | "gone" | "stays";
+        SpotProductView: {
+            /** Format: uuid */
+            productId: string;
+            name: string;
+            strength: string;
+            verdict: components["schemas"]["Verdict"];
+            why: string;
+            cautions: string[];
+        };
         /** @enum {unknown} */
         SpotResult: "none" | "passed" | "failed";
+        SpotStepView: {
+            text: string;
+            /** Format: double */
+            minutes: number;
+            usesCleaner: boolean;
+        };
         SpotTestView: {
             /** Format: date-time */
             at: string;
             strength: string;
             passed: boolean;
+        };
+        SpotView: {
+            event: string;
+            name: string;
+            kind: components["schemas"]["SpotKind"];
+            surfaceId: string;
+            surfaceName: string;
+            material: string;
+            ground: components["schemas"]["SpotGround"];
+            /** Format: date-time */
+            at: string;
+            note: string;
+            outcome: null | components["schemas"]["SpotOutcome"];
+            /** Format: date-time */
+            lookFrom: null | string;
+            first: string;
+            steps: components["schemas"]["SpotStepView"][];
+            /** Format: double */
+            takes: number;
+            /** Format: double */
+            dryingMinutes: number;
+            never: string;
+            cautions: string[];
+            lookAgain: string;
+            cleaner: null | components["schemas"]["SpotProductView"];
+            keepOff: null | components["schemas"]["SpotProductView"];
+        };
+        SpotsView: {
+            /** Format: date-time */
+            now: string;
+            spots: components["schemas"]["SpotView"][];
+            closures: components["schemas"]["ClosureView"][];
         };
         /** @enum {unknown} */
         Standing: "anHour" | "someHours" | "untilTomorrow";
@@ -5256,6 +5383,121 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetSpots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpotsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AnswerSpot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpotAnswer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ChangeClosure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClosureAnswer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
             };
             /** @description Not Found */
             404: {

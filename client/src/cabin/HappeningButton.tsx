@@ -1,11 +1,13 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { useNavigate } from "react-router";
 import { api, ask } from "../api/client";
 import { keys } from "../api/keys";
 import { useEvents } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
+import { useClosing } from "../spots/useAnswerSpot";
 
 /** As many letters as stand beside a surface on the chart. */
 const FITS_THE_CHART = 60;
@@ -17,8 +19,10 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
   const [open, setOpen] = useState(false);
   const [note, setNote] = useState("");
   const [everywhere, setEverywhere] = useState<string | null>(null);
+  const navigate = useNavigate();
   const queries = useQueryClient();
   const happenings = useEvents(open);
+  const closing = useClosing(vehicleId);
   const record = useMutation({
     mutationFn: ({ event, whole }: { event: string; whole: boolean }) =>
       ask(
@@ -27,8 +31,12 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
           body: { event, surfaceIds: whole ? [] : [surfaceId], note },
         }),
       ),
-    onSuccess: async () => {
+    onSuccess: async (_, { event }) => {
       await refresh(queries, keys.car(vehicleId));
+      if (happenings.data?.some((known) => known.id === event && known.spot)) {
+        navigate(`/cars/${vehicleId}/spots/${surfaceId}/${event}`);
+        return;
+      }
       setOpen(false);
       setNote("");
       setEverywhere(null);
@@ -104,9 +112,22 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
             {record.error.message}
           </p>
         )}
+        <button
+          type="button"
+          className="act2 mt-4 w-full"
+          disabled={closing.isPending}
+          onClick={() =>
+            closing.mutate(
+              { surfaceIds: [surfaceId], state: "withProfessional" },
+              { onSuccess: () => setOpen(false) },
+            )
+          }
+        >
+          It is with a professional
+        </button>
         <p className="mt-4 text-14 text-soft">
           Blood, vomit, droppings, sewage, broken glass or mould over a wide area are not a routine
-          job: leave them to licensed cleaners.
+          job: leave them to licensed cleaners. Cove plans nothing there until you open it again.
         </p>
       </Sheet>
     </>

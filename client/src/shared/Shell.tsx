@@ -1,7 +1,7 @@
 import type { ComponentType, ReactNode } from "react";
 import { NavLink, useNavigate, useParams } from "react-router";
 import { useHealth } from "../api/queries";
-import { Mark } from "./icons";
+import { Mark, SpillIcon } from "./icons";
 import { useShortcuts } from "./shortcuts";
 import { useTheme } from "./theme";
 
@@ -30,6 +30,11 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
       run: () => navigate(`/cars/${vehicleId}/${place.path}`),
     })),
     { keys: "n", label: "Day or night chart", run: turn },
+    {
+      keys: "!",
+      label: "Something spilled: first aid",
+      run: () => navigate(`/cars/${vehicleId}/spill`),
+    },
   ]);
 
   return (
@@ -57,7 +62,14 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
             {name}
           </NavLink>
         ))}
-        <div className="mt-auto hidden px-1.5 text-center text-12 leading-tight text-soft desk:block">
+        <NavLink
+          to={`/cars/${vehicleId}/spill`}
+          className="flex flex-1 flex-col items-center gap-1 py-2.5 text-13 leading-tight text-coral desk:mt-auto desk:flex-none"
+        >
+          <SpillIcon />
+          Spill
+        </NavLink>
+        <div className="mt-3 hidden px-1.5 text-center text-12 leading-tight text-soft desk:block">
           <button type="button" onClick={turn} className="mb-3 min-h-11 w-full hover:text-ink">
             {theme === "dark" ? "Day chart" : "Night chart"}
           </button>

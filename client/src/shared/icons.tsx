@@ -40,6 +40,15 @@ export function CabinIcon() {
   );
 }
 
+export function SpillIcon() {
+  return (
+    <Icon>
+      <path d="M12 3c3 4 4.800 6.400 4.800 9a4.800 4.800 0 0 1-9.600 0C7.200 9.400 9 7 12 3z" />
+      <path d="M3 20.500c3-1.600 6-1.600 9 0s6 1.600 9 0" />
+    </Icon>
+  );
+}
+
 export function ShelfIcon() {
   return (
     <Icon>

@@ -95,6 +95,9 @@ function WayOut({ today, held }: { today: Today; held: Held }) {
       </button>
     );
   }
+  if (held.reason === "spot") {
+    return null;
+  }
   if (held.buy) {
     return (
       <Link className="lnk" to={`/cars/${today.vehicle.id}/shelf/stock`}>

@@ -34,7 +34,11 @@ export function OrderTable({ today }: { today: Today }) {
               {step.part && <span className="text-soft">: {step.part.toLowerCase()}</span>}
             </td>
             <td className={`pr-5 text-right font-semibold ${step.overMark ? "over" : ""}`}>
-              {step.surfaces.length > 0 ? days(step.daysLeft) : <span className="text-soft">–</span>}
+              {step.surfaces.length > 0 ? (
+                days(step.daysLeft)
+              ) : (
+                <span className="text-soft">–</span>
+              )}
             </td>
             <td className="hidden pr-2 desk:table-cell">{step.kits.join(", ") || "Hands"}</td>
             <td className="hidden pr-2 desk:table-cell">

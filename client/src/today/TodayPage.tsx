@@ -21,6 +21,7 @@ import { Empty, Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleCell } from "../shared/VehicleCell";
+import { SpotsFirst } from "../spots/SpotsFirst";
 import { DistanceCell } from "./DistanceCell";
 import { Lanes } from "./Lanes";
 import { NotThisTime } from "./NotThisTime";
@@ -118,6 +119,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
           { label: "Order", value: today.order },
         ]}
       />
+      <SpotsFirst vehicleId={today.vehicle.id} />
       <Reminders vehicleId={today.vehicle.id} now={today.now} />
       {today.worthDoing === 0 ? (
         <>
@@ -217,7 +219,9 @@ function Verdict({ today }: { today: Today }) {
     return <p className="text-[15px]">{takes}. Nothing is over the mark.</p>;
   }
   const all = today.overMarkCleared === today.overMark;
-  const needsLonger = today.later.some((task) => task.comesInAt !== null && (task.daysLeft ?? 1) <= 0);
+  const needsLonger = today.later.some(
+    (task) => task.comesInAt !== null && (task.daysLeft ?? 1) <= 0,
+  );
   return (
     <p className="text-[15px]">
       {takes} and clears{" "}

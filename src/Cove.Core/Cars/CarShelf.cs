@@ -21,6 +21,9 @@ public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords record
     /// <summary>The car.</summary>
     public CareLedger Ledger => ledger;
 
+    /// <summary>How its products may be used on this car.</summary>
+    public SafestWays Ways => ways;
+
     /// <summary>The shelf.</summary>
     public Shelf Shelf => shelf;
 

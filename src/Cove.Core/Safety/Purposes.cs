@@ -50,10 +50,10 @@ public static class Purposes
         [ProductClass.LeatherCleanerMild] =
         [
             Material.CoatedLeather,
-            Material.UncoatedLeather,
             Material.SyntheticLeather,
             Material.Plastic,
         ],
+        [ProductClass.UncoatedLeatherCleaner] = [Material.UncoatedLeather, Material.Microsuede],
         [ProductClass.LeatherCleanerStrong] = [Material.CoatedLeather, Material.SyntheticLeather],
         [ProductClass.LeatherBalm] = [Material.CoatedLeather, Material.SyntheticLeather],
         [ProductClass.LeatherConditioner] = [Material.CoatedLeather, Material.SyntheticLeather],

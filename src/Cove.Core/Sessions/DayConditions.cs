@@ -2,17 +2,20 @@ using Cove.Core.Choice;
 using Cove.Core.Methods;
 using Cove.Core.Safety;
 using Cove.Core.Sessions.Ready;
+using Cove.Core.Spots;
 
 namespace Cove.Core.Sessions;
 
 /// <summary>What a day brings beside the car itself: where the owner works, what is left in the bottles, and what is still damp.</summary>
 /// <param name="Place">Where the owner works.</param>
 /// <param name="Supplies">What is left of each product.</param>
-/// <param name="Damp">What is still damp on the car.</param>
-public sealed record DayConditions(Workplace Place, Supplies Supplies, DampSurfaces Damp)
+/// <param name="Damp">What routine work has left damp on the car.</param>
+/// <param name="Spots">The spots and closed surfaces of the car.</param>
+public sealed record DayConditions(Workplace Place, Supplies Supplies, DampSurfaces Damp, SpotBook Spots)
 {
     /// <summary>The usual place, nothing measured, nothing damp.</summary>
-    public static DayConditions Usual { get; } = new(Workplace.Usual, Supplies.Unmeasured, DampSurfaces.None);
+    public static DayConditions Usual { get; } =
+        new(Workplace.Usual, Supplies.Unmeasured, DampSurfaces.None, SpotBook.Empty);
 
     /// <summary>What the choice of products has to fit.</summary>
     public Circumstances Circumstances =>

@@ -2,6 +2,7 @@ using Cove.Core.Cars;
 using Cove.Core.Methods;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Ready;
+using Cove.Core.Spots;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles.Plan;
 
@@ -44,12 +45,19 @@ public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now, 
             (today ?? DayConditions.Usual).Supplies
         );
 
+    /// <summary>The spots and closed surfaces of the car.</summary>
+    public SpotBook Spots => today.Spots;
+
+    /// <summary>What of the shelf may go on a spot, and what must not.</summary>
+    public SpotProducts ProductsFor(OpenSpot spot) =>
+        SpotProducts.For(spot.Aid, spot.Surface, car.Ways, today.Supplies);
+
     /// <summary>What can be done now and with what, and what cannot and why.</summary>
     public ReadyTasks Ready =>
         field ??= new ReadyTasks(
             Statuses,
             Methods,
-            new Gate(car.Shelf, today.Place, today.Damp),
+            new Gate(car.Shelf, today.Place, today.Damp, today.Spots),
             new SessionProducts(car.Chooser, today.Circumstances)
         );
 

@@ -9,11 +9,17 @@ namespace Cove.Core.Upkeep;
 /// <param name="WholeCar">Whether it usually touches the whole car rather than one place.</param>
 public sealed record CareEvent(EventId Id, string Name, bool WholeCar = false)
 {
+    /// <summary>What kind of spot it makes; null when it makes none.</summary>
+    public SpotKind? Spot { get; init; }
+
+    /// <summary>The event that raises levels as this one does; its own when left out.</summary>
+    public EventId? RaisesLike { get; init; }
+
     /// <summary>How much each task rises on the surfaces the event touches. Each task says so itself; see <see cref="CareTask.RaisedBy"/>.</summary>
     public IReadOnlyList<EventJump> Jumps =>
         field ??= [
             .. CareTasks.All.SelectMany(task =>
-                task.RaisedBy.Where(rise => rise.EventId == Id)
+                task.RaisedBy.Where(rise => rise.EventId == (RaisesLike ?? Id))
                     .Select(rise => new EventJump(task.Id, rise.Amount) { Oily = rise.Oily })
             ),
         ];
@@ -34,13 +40,36 @@ public static class CareEvents
     /// <summary>Every event on offer.</summary>
     public static IReadOnlyList<CareEvent> All { get; } =
     [
-        new("spill", "Something was spilled"),
+        new("spill", "Something was spilled") { Spot = SpotKind.Spill },
+        new("sugary-drink", "A sugary drink was spilled")
+        {
+            Spot = SpotKind.SugaryDrink,
+            RaisesLike = "spill",
+        },
+        new("milk-or-food", "Milk or food was spilled") { Spot = SpotKind.MilkOrFood, RaisesLike = "spill" },
+        new("grease-or-cream", "Grease or cream got on it")
+        {
+            Spot = SpotKind.GreaseOrCream,
+            RaisesLike = "spill",
+        },
+        new("wax-or-gum", "Wax or chewing gum got on it") { Spot = SpotKind.WaxOrGum, RaisesLike = "spill" },
+        new("mud-or-clay", "A mark of mud or clay") { Spot = SpotKind.MudOrClay, RaisesLike = "spill" },
+        new("ink-or-dye", "Ink, pen or dye got on it") { Spot = SpotKind.InkOrDye, RaisesLike = "spill" },
+        new("glue-or-sticker", "Glue, or what a sticker left")
+        {
+            Spot = SpotKind.GlueOrSticker,
+            RaisesLike = "spill",
+        },
+        new("pollen", "Pollen got on it") { Spot = SpotKind.Pollen, RaisesLike = "spill" },
+        new("water", "Water got on it") { Spot = SpotKind.Water },
         new("mud-and-sand", "Mud or clay was carried in"),
         new("smoke", "Smoke got into the car", WholeCar: true),
         new("beach", "A day at the beach", WholeCar: true),
         new("move", "Moved house or carried loads", WholeCar: true),
         new("pet", "An animal rode along"),
-        new("sickness", "Someone was sick aboard"),
+        new("sickness", "Someone was sick aboard, or bled") { Spot = SpotKind.SicknessOrBlood },
+        new("mould", "Mould was found") { Spot = SpotKind.Mould, RaisesLike = "sickness" },
+        new("broken-glass", "Glass broke, or something sharp lies there") { Spot = SpotKind.BrokenGlass },
         new("winter-trip", "A winter trip: snow, grit and salt", WholeCar: true),
     ];
 

@@ -244,6 +244,11 @@ internal static class VehicleFileRules
                 LogEntryKind.Note => entry.Subject == StreakTest.Id
                     && StreakTest.Find(entry.Result) is not null,
                 LogEntryKind.Chore => SessionChores.Find(entry.Subject) is not null,
+                LogEntryKind.Spot => CareEvents.Find(entry.Subject)?.Spot is not null
+                    && entry.Surfaces.Count == 1
+                    && Enum.TryParse<SpotOutcome>(entry.Result, out _),
+                LogEntryKind.Closure => entry.Subject == LogRows.ClosureSubject
+                    && Enum.TryParse<ClosureState>(entry.Result, out _),
                 _ => InspectionTable.Find(entry.Subject) is not null,
             };
             if (!known)

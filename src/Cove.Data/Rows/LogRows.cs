@@ -9,6 +9,9 @@ internal static class LogRows
     /// <summary>The result of a spot test that failed.</summary>
     public const string SpotFailed = "failed";
 
+    /// <summary>The subject of an entry that closes or opens surfaces.</summary>
+    public const string ClosureSubject = "closure";
+
     private const string Table = "Log";
 
     /// <summary>A new row for an entry.</summary>
@@ -62,6 +65,14 @@ internal static class LogRows
             case StreakTested streak:
                 (row.Subject, row.Result) = (StreakTest.Id, streak.FindingId);
                 row.SurfaceIds = Lines(streak.SurfaceIds);
+                break;
+            case SpotTreated treated:
+                (row.Subject, row.Result) = (treated.EventId.Value, $"{treated.Outcome}");
+                row.SurfaceIds = Lines([treated.SurfaceId]);
+                break;
+            case ClosureChanged changed:
+                (row.Subject, row.Result) = (ClosureSubject, $"{changed.State}");
+                row.SurfaceIds = Lines(changed.SurfaceIds);
                 break;
             default:
                 break;
@@ -126,6 +137,15 @@ internal static class LogRows
                 Strength.FromShare(tested.Strength),
                 surfaces,
                 row.Result == SpotPassed
+            ),
+            LogEntryKind.Spot
+                when surfaces is [var treated] && Enum.TryParse(row.Result, out SpotOutcome outcome) =>
+                new SpotTreated(id, row.At, row.Subject, treated, outcome),
+            LogEntryKind.Closure when Enum.TryParse(row.Result, out ClosureState state) => new ClosureChanged(
+                id,
+                row.At,
+                state,
+                surfaces
             ),
             LogEntryKind.Note => new StreakTested(id, row.At, row.Result, surfaces),
             _ => throw new UnreadableRowException(Table, $"{row.Id}"),

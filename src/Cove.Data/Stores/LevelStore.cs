@@ -8,6 +8,14 @@ public sealed class LevelStore
         .. CareTasks.All.Where(task => !task.BeginsAnew).Select(task => task.Id.Value),
     ];
 
+    /// <summary>Methods that do another task as well: what was done by them says something of that one too.</summary>
+    private static readonly string[] DoesMore =
+    [
+        .. MethodLibrary
+            .All.Where(known => known.Method.AlsoDoes.Count > 0)
+            .Select(known => known.Method.Id.Value),
+    ];
+
     private readonly CoveContext context;
 
     internal LevelStore(CoveContext context) => this.context = context;
@@ -31,16 +39,27 @@ public sealed class LevelStore
             .CareStates.AsNoTracking()
             .Where(state => state.VehicleId == vehicleId && (surface == null || state.SurfaceId == surface))
             .ToListAsync(cancel);
-        Dictionary<string, DateTimeOffset> cameClean = await Moving(vehicleId)
+        var cameClean = await Moving(vehicleId)
             .Where(entry =>
                 entry.Kind == LogEntryKind.Care
                 && entry.Removed >= 1
                 && entry.At <= since
                 && !NeverAnew.Contains(entry.Subject)
             )
-            .GroupBy(entry => entry.Subject)
-            .Select(task => new { Task = task.Key, At = task.Max(entry => entry.At) })
-            .ToDictionaryAsync(task => task.Task, task => task.At, StringComparer.Ordinal, cancel);
+            // A task may have been done on other surfaces each time.
+            .GroupBy(entry => new { entry.Subject, entry.SurfaceIds })
+            .Select(done => new
+            {
+                done.Key.Subject,
+                done.Key.SurfaceIds,
+                At = done.Max(entry => entry.At),
+            })
+            .ToListAsync(cancel);
+        ILookup<string, (string[] Surfaces, DateTimeOffset At)> cleanings = cameClean.ToLookup(
+            done => done.Subject,
+            done => (done.SurfaceIds.Length == 0 ? [] : done.SurfaceIds.Split('\n'), done.At),
+            StringComparer.Ordinal
+        );
         List<LogRow> log = await Moving(vehicleId)
             .AsNoTracking()
             .Where(entry =>
@@ -48,6 +67,7 @@ public sealed class LevelStore
                 || entry.Removed < 1
                 || entry.At > since
                 || NeverAnew.Contains(entry.Subject)
+                || DoesMore.Any(method => entry.MethodsJson.Contains(method))
             )
             .ToListAsync(cancel);
         return Replay.Histories(
@@ -56,7 +76,7 @@ public sealed class LevelStore
             [
                 .. rows.Select(row => row.Beginning)
                     .Select(began =>
-                        cameClean.TryGetValue(began.Key.TaskId.Value, out DateTimeOffset at) && at > began.At
+                        LastCleaned(began.Key) is { } at && at > began.At
                             ? began with
                             {
                                 At = at,
@@ -69,6 +89,11 @@ public sealed class LevelStore
             ledger.Learnt,
             ledger.Residues
         );
+
+        DateTimeOffset? LastCleaned(CareKey key) =>
+            cleanings[key.TaskId.Value]
+                .Where(done => done.Surfaces.Length == 0 || done.Surfaces.Contains(key.SurfaceId.Value))
+                .Max(done => (DateTimeOffset?)done.At);
     }
 
     /// <summary>Brings what is stored of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>

@@ -3,6 +3,12 @@ namespace Cove.Data;
 /// <summary>Keeps the log. Every change to it brings the levels along in the same transaction.</summary>
 public sealed class LogStore
 {
+    /// <summary>The events that make spots.</summary>
+    private static readonly string[] MakeSpots =
+    [
+        .. CareEvents.All.Where(known => known.Spot is not null).Select(known => known.Id.Value),
+    ];
+
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
     private readonly LevelStore levels;
@@ -200,6 +206,24 @@ public sealed class LogStore
                 && row.Kind == LogEntryKind.Care
                 && row.At >= since
                 && row.UndoneAt == null
+            )
+            .ToListAsync(cancel);
+        return rows.ToEntries();
+    }
+
+    /// <summary>The events of a vehicle that made spots or closed surfaces, with what was done about them; undone entries left out, in any order.</summary>
+    public async Task<IReadOnlyList<LogEntry>> Spots(VehicleId vehicleId, CancellationToken cancel = default)
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row =>
+                row.VehicleId == vehicleId
+                && row.UndoneAt == null
+                && (
+                    row.Kind == LogEntryKind.Spot
+                    || row.Kind == LogEntryKind.Closure
+                    || (row.Kind == LogEntryKind.Event && MakeSpots.Contains(row.Subject))
+                )
             )
             .ToListAsync(cancel);
         return rows.ToEntries();

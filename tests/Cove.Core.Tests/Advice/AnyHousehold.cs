@@ -39,7 +39,7 @@ internal sealed class AnyHousehold
                 random.Next(8) == 0
             ),
         };
-        Log = [.. Lately()];
+        Log = [.. Lately(), .. Happenings()];
         Day = new DayPlan(
             new CarShelf(Ledger, Shelf, ShelfRecords.None),
             ChorePaces.Nothing,
@@ -51,7 +51,8 @@ internal sealed class AnyHousehold
                     Array.Empty<ProductUse>().ToLookup(taken => taken.ProductId),
                     Today
                 ),
-                DampSurfaces.Of(Log, Ledger.Vehicle.InCare(), Now)
+                DampSurfaces.Of(Log, Ledger.Vehicle.InCare(), Now),
+                new SpotBook(Log, Ledger.Vehicle.InCare(), Now)
             )
         );
     }
@@ -148,6 +149,42 @@ internal sealed class AnyHousehold
                 task,
                 Share.All
             ));
+
+    private IEnumerable<LogEntry> Happenings()
+    {
+        CareEvent[] spots = [.. CareEvents.All.Where(known => known.Spot is not null)];
+        Surface[] surfaces =
+        [
+            .. Ledger.Vehicle.InCare().Where(surface => SpotGrounds.CanHappenTo(surface.Kind)),
+        ];
+        for (int i = random.Next(4); i > 0; i--)
+        {
+            CareEvent happening = spots[random.Next(spots.Length)];
+            SurfaceId surface = surfaces[random.Next(surfaces.Length)].Id;
+            DateTimeOffset at = Now.AddMinutes(-random.Next(1, 3000));
+            yield return new Happened(new EntryId(Fresh()), at, happening.Id, [surface]);
+            if (random.Next(2) == 0)
+            {
+                yield return new SpotTreated(
+                    new EntryId(Fresh()),
+                    at + ((Now - at) * random.NextDouble()),
+                    happening.Id,
+                    surface,
+                    Any<SpotOutcome>()
+                );
+            }
+
+            if (random.Next(3) == 0)
+            {
+                yield return new ClosureChanged(
+                    new EntryId(Fresh()),
+                    at + ((Now - at) * random.NextDouble()),
+                    Any<ClosureState>(),
+                    [surface]
+                );
+            }
+        }
+    }
 
     private T Any<T>()
         where T : struct, Enum => Enum.GetValues<T>()[random.Next(Enum.GetValues<T>().Length)];

@@ -79,6 +79,7 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             .Concat(Standing())
             .Concat(OutAndBack())
             .Concat(Place())
+            .Concat(Closed())
             .Select(complaint => $"{plan.Minutes} min: {complaint}");
 
     private IEnumerable<string> Length()
@@ -388,4 +389,44 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             || (!household.Place.Tap && work.Status.Item.Task.Id == "wash-rubber-mats")
             || (household.Place.Hot && work.Status.Item.Task.Stage == Stage.Protect)
         select $"{work.Status.Item.Task.Id} cannot be done here";
+
+    /// <summary>Nothing is done where something sharp or biological lies, where a professional is at it, or before a fresh spot was seen to.</summary>
+    private IEnumerable<string> Closed() =>
+        from surface in plan.Works.SelectMany(work => work.Status.Item.Surfaces).Distinct()
+        let why = WhyClosed(surface.Id)
+        where why is not null
+        select $"routine work on {surface.Id}: {why}";
+
+    private string? WhyClosed(SurfaceId surface)
+    {
+        string? closed = null;
+        var fresh = new HashSet<string>();
+        foreach (LogEntry entry in household.Log.OrderBy(entry => entry.At))
+        {
+            switch (entry)
+            {
+                case Happened happened when happened.SurfaceIds.Contains(surface):
+                    if (happened.EventId.Value is "sickness" or "mould" or "broken-glass")
+                    {
+                        closed = happened.EventId.Value;
+                    }
+                    else
+                    {
+                        fresh.Add(happened.EventId.Value);
+                    }
+
+                    break;
+                case SpotTreated treated when treated.SurfaceId == surface:
+                    fresh.Remove(treated.EventId.Value);
+                    break;
+                case ClosureChanged changed when changed.SurfaceIds.Contains(surface):
+                    closed = changed.State == ClosureState.Open ? null : "with a professional";
+                    break;
+                default:
+                    break;
+            }
+        }
+
+        return closed ?? fresh.FirstOrDefault();
+    }
 }

@@ -18,17 +18,20 @@ public sealed class SessionPlannerTests
                     _ => new CareState(Now, new Level(random.NextDouble() * 1.5))
                 );
                 IReadOnlyList<SessionPlan> plans = Planner(ledger).PlanAll();
-                bool fits = plans.All(plan => plan.Order.Busy <= TimeSpan.FromMinutes(plan.Minutes));
+                bool fits = plans.All(plan => plan.Order.Length <= TimeSpan.FromMinutes(plan.Minutes));
                 bool rises = plans.Zip(plans.Skip(1)).All(pair => pair.First.Gain <= pair.Second.Gain);
+                IReadOnlyList<CareStatus> statuses = ledger.At(Now);
                 bool complete = plans.All(plan =>
                     plan.Tasks.All(status =>
                         status.Item.Task.Requires is not { } required
-                        || plan.Has(required)
-                        || ledger
-                            .At(Now)
-                            .All(other =>
-                                other.Item.Task.Id != required || other.Level <= ReadyTasks.FreshEnough
-                            )
+                        || status.Surfaces.All(surface =>
+                            plan.Does(required, surface.Surface.Id)
+                            || statuses
+                                .Where(other => other.Item.Task.Id == required)
+                                .SelectMany(other => other.Surfaces)
+                                .Where(other => other.Surface == surface.Surface)
+                                .All(other => other.Due.Level <= ReadyTasks.FreshEnough)
+                        )
                     )
                 );
                 return fits && rises && complete;

@@ -56,6 +56,11 @@ public static class ClassPresets
             ProductForm.Foam,
             new Chemistry { Ph = 9.8 }
         ),
+        [ProductClass.UncoatedLeatherCleaner] = Ready(
+            "Cleaner for uncoated leather",
+            ProductForm.Foam,
+            new Chemistry { Ph = 6.5 }
+        ),
         [ProductClass.LeatherBalm] = Ready(
             "Leather balm",
             ProductForm.Cream,

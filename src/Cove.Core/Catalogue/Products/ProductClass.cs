@@ -24,6 +24,9 @@ public enum ProductClass
     /// <summary>Leather cleaner, strong: for heavy soil on a sound coat.</summary>
     LeatherCleanerStrong,
 
+    /// <summary>Cleaner made for leather without a coat: nubuck, aniline, suede.</summary>
+    UncoatedLeatherCleaner,
+
     /// <summary>Leather balm: cleans, conditions and protects in one; for good leather.</summary>
     LeatherBalm,
 

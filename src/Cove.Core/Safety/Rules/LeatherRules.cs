@@ -167,11 +167,22 @@ internal static class LeatherRules
             TestFirst,
             Harm.Surface,
             Source.Practice,
-            c => IsBare(c) && c.IsWet,
+            c => IsBare(c) && c.IsWet && !IsDampCloth(c) && !c.Is(ProductClass.UncoatedLeatherCleaner),
             "Leather without a coat darkens and rings where it gets wet."
         )
         {
             Change = "Soft dry brush first.",
+        },
+        new(
+            "bare-leather.damp",
+            WithCare,
+            Harm.Surface,
+            Source.Practice,
+            c => IsBare(c) && (IsDampCloth(c) || (c.IsWet && c.Is(ProductClass.UncoatedLeatherCleaner))),
+            "Leather without a coat darkens where it gets more than barely damp."
+        )
+        {
+            Change = "Brush it dry first, then barely damp, all over rather than in one spot.",
         },
         new(
             "bare-leather.chemistry",
@@ -266,6 +277,10 @@ internal static class LeatherRules
     private static bool IsCoated(SafetyCase c) => c.Of(Material.CoatedLeather);
 
     private static bool IsBare(SafetyCase c) => c.Of(Material.UncoatedLeather);
+
+    /// <summary>Plain water on a wrung towel, the one wet thing leather without a coat bears.</summary>
+    private static bool IsDampCloth(SafetyCase c) =>
+        c.Is(ProductClass.Water) && c.Application == Application.OnTowel;
 
     private static bool IsSynthetic(SafetyCase c) => c.Of(Material.SyntheticLeather);
 

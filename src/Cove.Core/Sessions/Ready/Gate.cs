@@ -2,6 +2,7 @@ using Cove.Core.Catalogue;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods;
 using Cove.Core.Methods.Steps;
+using Cove.Core.Spots;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
@@ -13,8 +14,11 @@ namespace Cove.Core.Sessions.Ready;
 /// <param name="shelf">What is at hand.</param>
 /// <param name="place">Where the owner works today.</param>
 /// <param name="damp">What is damp already.</param>
-public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp)
+/// <param name="spots">The spots and closed surfaces; none when left out.</param>
+public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBook? spots = null)
 {
+    private readonly SpotBook spots = spots ?? SpotBook.Empty;
+
     /// <summary>Whether a task is near enough to being due to be offered on a surface.</summary>
     public static bool IsDueEnough(CareTask task, SurfaceStatus status) =>
         status.Due.Level.Value >= task.OfferedFrom;
@@ -88,17 +92,41 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp)
                 : null;
     }
 
+    /// <summary>Why no routine work is done on a surface at all; null when it is open.</summary>
+    /// <param name="status">The task.</param>
+    /// <param name="surface">One of its surfaces.</param>
+    public HeldBack? ClosedOn(CareStatus status, SurfaceStatus surface) =>
+        spots.ClosureOf(surface.Surface.Id) is { } closure
+            ? new HeldBack(status.On([surface]), HoldReason.Closed, closure.Why) { WayOut = closure.Who }
+        : spots.FreshOn(surface.Surface.Id) is not null
+            ? new HeldBack(
+                status.On([surface]),
+                HoldReason.Spot,
+                "A fresh spot comes before anything else there."
+            )
+            {
+                WayOut = "See to the spot first.",
+            }
+        : null;
+
     /// <summary>Why a task has to wait until a surface is dry; null when it need not.</summary>
     /// <param name="status">The task.</param>
     /// <param name="surface">One of its surfaces.</param>
     public HeldBack? DampOn(CareStatus status, SurfaceStatus surface) =>
-        NeedsDryGround(status.Item.Task.Stage) && damp.DryAt(surface.Surface.Id) is { } dry
+        NeedsDryGround(status.Item.Task.Stage) && DryAt(surface.Surface.Id) is { } dry
             ? new HeldBack(status.On([surface]), HoldReason.Damp, "It is still damp there.")
             {
                 WayOut = "Wait until it is dry to the hand.",
                 From = dry,
             }
             : null;
+
+    private DateTimeOffset? DryAt(SurfaceId surfaceId) =>
+        new[]
+        {
+            damp.DryAt(surfaceId),
+            spots.Damp.TryGetValue(surfaceId, out DateTimeOffset at) ? at : null,
+        }.Max();
 
     /// <summary>A task on some surfaces, those that its status names.</summary>
     internal static CareStatus On(CareStatus status, IReadOnlyList<Surface> surfaces) =>

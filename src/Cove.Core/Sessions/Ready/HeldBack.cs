@@ -26,6 +26,12 @@ public sealed record HeldBack(CareStatus Status, HoldReason Reason, string Why)
 /// <summary>Why a task is held back. What is asked first stands first; a task is held back for the first reason that holds.</summary>
 public enum HoldReason
 {
+    /// <summary>The surface is closed to routine work.</summary>
+    Closed,
+
+    /// <summary>A fresh spot has to be seen to first.</summary>
+    Spot,
+
     /// <summary>It is not nearly due yet.</summary>
     NotDue,
 

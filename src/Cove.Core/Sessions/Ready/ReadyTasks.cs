@@ -93,6 +93,13 @@ public sealed class ReadyTasks
         HashSet<SurfaceId> mine = WantedFor(status.Item.Task.Id);
         foreach (SurfaceStatus surface in status.Surfaces)
         {
+            if (gate?.ClosedOn(status, surface) is { } closed)
+            {
+                mine.Remove(surface.Surface.Id);
+                Hold(closed);
+                continue;
+            }
+
             if (!mine.Contains(surface.Surface.Id) && !Gate.IsDueEnough(status.Item.Task, surface))
             {
                 Hold(new HeldBack(status.On([surface]), HoldReason.NotDue, "It is not due yet."));

@@ -153,7 +153,7 @@ internal static class SeatTasks
             HeldBackBy = [SeatProtector, PetCover],
             RaisedBy = [new("beach", 0.3), new("pet", 0.3), new("sickness", 1)],
             Checks = ["sheen"],
-            Products = [new(Water, TaskOption.Always)],
+            Products = [new(Water, TaskOption.Always), new(UncoatedLeatherCleaner, TaskOption.Always)],
             Mixture = Volume.FromMillilitres(20),
         },
         // practice: part of the half hour every couple of months

@@ -39,7 +39,8 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
                 await services.Log.DoneSince(vehicleId, now - DampSurfaces.Reach, cancel),
                 ledger.Vehicle.InCare(),
                 now
-            )
+            ),
+            new SpotBook(await services.Log.Spots(vehicleId, cancel), ledger.Vehicle.InCare(), now)
         );
         var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), now, today));
         lock (turn)

@@ -13,6 +13,15 @@ internal static class EntryWords
             Checked look => Of(look),
             SpotTested test =>
                 $"Spot test, {test.ProductName} {test.Strength}: {(test.Passed ? "passed" : "failed")}",
+            SpotTreated treated => treated.Outcome switch
+            {
+                SpotOutcome.LookAgain => "First aid given to a spot",
+                SpotOutcome.Gone => "The spot is gone",
+                _ => "The spot stays",
+            },
+            ClosureChanged changed => changed.State == ClosureState.Open
+                ? "Open to routine work again"
+                : "With a professional",
             StreakTested => "Which side is the streak on?",
             _ => throw new ArgumentException($"{entry.GetType().Name} is not shown.", nameof(entry)),
         };

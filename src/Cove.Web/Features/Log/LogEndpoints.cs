@@ -24,7 +24,8 @@ internal static class LogEndpoints
                         .All.Select(careEvent => new EventChoiceView(
                             careEvent.Id.Value,
                             careEvent.Name,
-                            careEvent.WholeCar
+                            careEvent.WholeCar,
+                            careEvent.Spot is not null
                         ))
                         .ToArray()
             )
@@ -109,7 +110,18 @@ internal static class LogEndpoints
             return Problems.Field("surfaceIds", "Name surfaces of this vehicle, each once.");
         }
 
-        if (CareEvents.JumpsOf(happening, touched).Count == 0)
+        if (
+            happening.Spot is not null
+            && (
+                request.SurfaceIds.Count == 0
+                || touched.Any(surface => !SpotGrounds.CanHappenTo(surface.Kind))
+            )
+        )
+        {
+            return Problems.Field("surfaceIds", "Say where it happened: name one surface or more.");
+        }
+
+        if (happening.Spot is null && CareEvents.JumpsOf(happening, touched).Count == 0)
         {
             return Problems.Field("event", "This event raises nothing on those surfaces. Choose another.");
         }
@@ -260,6 +272,9 @@ internal static class LogEndpoints
             Checked look => look.SurfaceIds,
             SpotTested test => test.SurfaceIds,
             StreakTested streak => streak.SurfaceIds,
+            TaskDone done => done.SurfaceIds,
+            SpotTreated treated => [treated.SurfaceId],
+            ClosureChanged changed => changed.SurfaceIds,
             _ => [],
         };
 }

@@ -13,7 +13,7 @@ internal sealed record LogView(IReadOnlyList<LogEntryView> Entries, int Total, D
 /// <param name="Version">Names the state of the entry; send it in If-Match with a change.</param>
 /// <param name="Kind">What it records.</param>
 /// <param name="Name">What was done, happened or was seen.</param>
-/// <param name="Surfaces">The surfaces of an event or a look, by name; empty for care.</param>
+/// <param name="Surfaces">The surfaces it was about, by name; none for care wherever it applies.</param>
 /// <param name="At">When.</param>
 /// <param name="PlannedMinutes">Planned minutes; 0 for events.</param>
 /// <param name="TakenMinutes">Minutes taken; 0 for events.</param>
@@ -80,4 +80,5 @@ public sealed record NewEvent
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What happened.</param>
 /// <param name="WholeCar">Whether it usually touches the whole car rather than one place.</param>
-internal sealed record EventChoiceView(string Id, string Name, bool WholeCar);
+/// <param name="Spot">Whether it makes a spot that is seen to before anything else.</param>
+internal sealed record EventChoiceView(string Id, string Name, bool WholeCar, bool Spot);

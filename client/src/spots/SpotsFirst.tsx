@@ -1,0 +1,119 @@
+import { Link } from "react-router";
+import type { Closure, Spot } from "../api/client";
+import { useSpots } from "../api/queries";
+import { clockOrDay, minutes } from "../shared/format";
+import { useAnswerSpot, useClosing } from "./useAnswerSpot";
+
+const ROW =
+  "flex flex-wrap items-center gap-x-5 gap-y-2 border-hairline px-4 py-2.5 not-first:border-t desk:px-[26px]";
+
+/** What comes before anything else: fresh spots, spots to look at again, and surfaces that are closed. */
+export function SpotsFirst({ vehicleId }: { vehicleId: string }) {
+  const spots = useSpots(vehicleId);
+  if (!spots.data || spots.data.spots.length + spots.data.closures.length === 0) {
+    return null;
+  }
+  return (
+    <section
+      aria-label="Before anything else"
+      className="no-print border-b-[1.5px] border-ink bg-coral-wash"
+    >
+      {spots.data.spots.map((spot) => (
+        <SpotRow
+          key={spot.event + spot.surfaceId}
+          vehicleId={vehicleId}
+          spot={spot}
+          now={spots.data.now}
+        />
+      ))}
+      {spots.data.closures.map((closure) => (
+        <ClosedRow key={closure.surfaceId} vehicleId={vehicleId} closure={closure} />
+      ))}
+    </section>
+  );
+}
+
+function SpotRow({ vehicleId, spot, now }: { vehicleId: string; spot: Spot; now: string }) {
+  const answer = useAnswerSpot(vehicleId);
+  const lookNow = spot.lookFrom !== null && spot.lookFrom <= now;
+  return (
+    <div className={ROW}>
+      <div className="min-w-0 flex-1 basis-[300px]">
+        <h2 className="text-17">
+          {spot.surfaceName}: {spot.name.toLowerCase()}
+        </h2>
+        <p className="text-14 max-desk:text-16">
+          {spot.outcome === null
+            ? `${spot.first}. It takes ${minutes(spot.takes)} minutes and comes before anything else.`
+            : lookNow
+              ? `It should be dry. ${spot.lookAgain}`
+              : `Look again when it is dry, at ${clockOrDay(spot.lookFrom ?? now, now)}.`}
+        </p>
+        {answer.isError && (
+          <p role="alert" className="text-coral">
+            {answer.error.message}
+          </p>
+        )}
+      </div>
+      {spot.outcome === null ? (
+        <Link className="act" to={`/cars/${vehicleId}/spots/${spot.surfaceId}/${spot.event}`}>
+          Start first aid
+        </Link>
+      ) : (
+        <div className="flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="act2 bg-paper"
+            disabled={answer.isPending}
+            onClick={() => answer.mutate({ spot, outcome: "gone" })}
+          >
+            It is gone
+          </button>
+          <button
+            type="button"
+            className="act2 bg-paper"
+            disabled={answer.isPending}
+            onClick={() => answer.mutate({ spot, outcome: "stays" })}
+          >
+            It stays
+          </button>
+          <Link
+            className="lnk inline-flex min-h-11 items-center px-1"
+            to={`/cars/${vehicleId}/spots/${spot.surfaceId}/${spot.event}`}
+          >
+            Once more
+          </Link>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function ClosedRow({ vehicleId, closure }: { vehicleId: string; closure: Closure }) {
+  const closing = useClosing(vehicleId);
+  return (
+    <div className={ROW}>
+      <div className="min-w-0 flex-1 basis-[300px]">
+        <h2 className="text-17">{closure.surfaceName}: closed to routine work</h2>
+        <p className="text-14 max-desk:text-16">
+          {[closure.why, closure.first && `${closure.first}.`, ...closure.cautions, closure.who]
+            .filter(Boolean)
+            .join(" ")}
+        </p>
+        {closing.isError && (
+          <p role="alert" className="text-coral">
+            {closing.error.message}
+          </p>
+        )}
+      </div>
+      <button
+        type="button"
+        className="act2 bg-paper"
+        disabled={closing.isPending}
+        onClick={() => closing.mutate({ surfaceIds: [closure.surfaceId], state: "open" })}
+      >
+        It was dealt with: open it
+      </button>
+    </div>
+  );
+}
