@@ -136,7 +136,7 @@ public sealed class TradeBookTests
         dash | waterBasedDressing | - | onApplicator | - | unclean | keepOff withCare
         dash | waterBasedDressing | - | onApplicator | - | damp | keepOff withCare
         dash | silicaSpray | 1:5 | - | - | - | good withCare
-        dash | silicaSpray | neat | - | - | - | withCare
+        dash | silicaSpray | neat | - | - | - | testFirst
         dash | solventCleaner | - | - | - | - | keepOff
         dash | isopropylAlcohol | - | onTowel | - | - | testFirst keepOff
         dash | melamineSponge | - | - | - | - | keepOff

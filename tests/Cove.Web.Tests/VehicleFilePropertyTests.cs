@@ -60,12 +60,19 @@ public sealed class VehicleFilePropertyTests
                 : kind == LogEntryKind.SpotTest ? $"{TestedProduct}"
                 : kind == LogEntryKind.Note ? StreakTest.Id
                 : kind == LogEntryKind.Chore ? "set-up"
+                : kind == LogEntryKind.Spot ? "sugary-drink"
+                : kind == LogEntryKind.Closure ? "closure"
                 : inspection.Id.Value,
-            Surfaces = kind == LogEntryKind.Care ? [] : ["dash", "driver-seat"],
+            Surfaces =
+                kind == LogEntryKind.Care ? (seconds % 5 == 0 ? ["dash"] : [])
+                : kind == LogEntryKind.Spot ? ["dash"]
+                : ["dash", "driver-seat"],
             Result =
                 kind == LogEntryKind.Look ? inspection.Results[0].Id
                 : kind == LogEntryKind.SpotTest ? "passed"
                 : kind == LogEntryKind.Note ? StreakTest.Findings[0].Id
+                : kind == LogEntryKind.Spot ? $"{(SpotOutcome)(seconds % 3)}"
+                : kind == LogEntryKind.Closure ? $"{(ClosureState)(seconds % 2)}"
                 : string.Empty,
             Products =
                 kind == LogEntryKind.SpotTest || (kind == LogEntryKind.Care && seconds % 2 == 0)
@@ -106,7 +113,27 @@ public sealed class VehicleFilePropertyTests
         from use in Uses
         from log in Entries.ListOf()
         from parts in Gen.Choose(0, 3)
-        select DocumentOf(CabinLayout.Usual(body.Body) with { SeatMaterial = seats }, name, use, log, parts);
+        from place in Gen.Choose(0, 3)
+        select DocumentOf(
+            CabinLayout.Usual(body.Body) with
+            {
+                SeatMaterial = seats,
+            },
+            name,
+            use,
+            log,
+            parts
+        ) with
+        {
+            Place =
+                place == 0
+                    ? null
+                    : new SaidPlaceDocument
+                    {
+                        At = Now,
+                        Place = new PlaceDocument { Tap = place == 1, Touch = (GlassTouch)(place - 1) },
+                    },
+        };
 
     [Property(MaxTest = 60)]
     public Property What_was_written_is_read_back_the_same() =>

@@ -52,6 +52,16 @@ export const limits = {
     total: { min: 0, max: 100000 },
     strength: { maxLength: 20 },
   },
+  NewProduct: {
+    name: { maxLength: 60 },
+    ph: { min: 0, max: 14 },
+    alcoholPercent: { min: 0, max: 100 },
+    weakest: { maxLength: 20 },
+    usual: { maxLength: 20 },
+    strongest: { maxLength: 20 },
+    shelfLifeMonths: { min: 1, max: 240 },
+    note: { maxLength: 300 },
+  },
   NewQuestion: {
     surfaceId: { maxLength: 60 },
     strength: { maxLength: 20 },
@@ -89,16 +99,6 @@ export const limits = {
   NewVehicle: {
     name: { maxLength: 60 },
     description: { maxLength: 120 },
-  },
-  ProductDocument: {
-    name: { maxLength: 60 },
-    ph: { min: 0, max: 14 },
-    alcoholPercent: { min: 0, max: 100 },
-    weakest: { maxLength: 20 },
-    usual: { maxLength: 20 },
-    strongest: { maxLength: 20 },
-    shelfLifeMonths: { min: 1, max: 240 },
-    note: { maxLength: 300 },
   },
   ProductRequest: {
     ph: { min: 0, max: 14 },

@@ -1990,6 +1990,35 @@ export interface components {
         NewParts: {
             names: string[];
         };
+        NewProduct: {
+            name: string;
+            class: components["schemas"]["ProductClass"];
+            form?: null | components["schemas"]["ProductForm"];
+            /** Format: double */
+            ph?: null | number;
+            ammonia?: null | boolean;
+            acid?: null | boolean;
+            /** Format: double */
+            alcoholPercent?: null | number;
+            chlorine?: null | boolean;
+            peroxide?: null | boolean;
+            solvent?: null | boolean;
+            oil?: null | boolean;
+            abrasive?: null | boolean;
+            leavesFilm?: null | boolean;
+            sheen?: null | components["schemas"]["Sheen"];
+            uv?: null | boolean;
+            antistatic?: null | boolean;
+            scented?: null | boolean;
+            hazards?: null | string[];
+            weakest?: null | string;
+            usual?: null | string;
+            strongest?: null | string;
+            /** Format: int32 */
+            shelfLifeMonths?: null | number;
+            note?: string;
+            bottles?: components["schemas"]["BottleDocument"][];
+        };
         NewQuestion: {
             /** Format: uuid */
             productId: string;
@@ -5913,7 +5942,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ProductDocument"];
+                "application/json": components["schemas"]["NewProduct"];
             };
         };
         responses: {
@@ -5957,7 +5986,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ProductDocument"];
+                "application/json": components["schemas"]["NewProduct"];
             };
         };
         responses: {

@@ -122,6 +122,16 @@ public sealed class SafetyCase
     /// <summary>Whether it is sprayed or poured on.</summary>
     internal bool IsDirect => IsWet && Application >= Application.DirectSpray;
 
+    /// <summary>Whether it is sprayed or poured, so that a mist of it stands in the air. A mist of plain water hurts nobody.</summary>
+    internal bool IsMist => IsDirect && !Is(ProductClass.Water);
+
+    /// <summary>Whether it comes out of a can under pressure.</summary>
+    internal bool IsAerosol => Product is { Form: ProductForm.Aerosol };
+
+    /// <summary>Whether it is gel, as a product or as a tool.</summary>
+    internal bool IsGel =>
+        Is(ProductClass.CleaningGel) || Product is { Form: ProductForm.Gel } || With(Tool.Gel);
+
     /// <summary>Whether it is poured on.</summary>
     internal bool IsSoaked => (IsWet && Application == Application.Soak) || With(Tool.Extractor);
 
@@ -133,6 +143,12 @@ public sealed class SafetyCase
 
     /// <summary>Whether the mixture is strong enough to strip coats.</summary>
     internal bool IsStrong => InUse.Ph is >= 10 or <= 4;
+
+    /// <summary>Whether the mixture is alkaline enough to strip coats.</summary>
+    internal bool IsStronglyAlkaline => InUse.Ph >= 10;
+
+    /// <summary>Whether the mixture is acid enough to etch and to bleach.</summary>
+    internal bool IsStronglyAcid => InUse.Ph <= 4;
 
     /// <summary>Whether the mixture counts as corrosive by its acidity alone.</summary>
     internal bool IsExtreme => InUse.Ph is >= 11.5 or <= 2;

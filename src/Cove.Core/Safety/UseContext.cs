@@ -1,3 +1,4 @@
+using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Schools;
 
@@ -44,6 +45,9 @@ public sealed record UseContext
 
     /// <summary>What the owner recorded of a maker's instruction for this surface or product.</summary>
     public MakerSays Maker { get; init; }
+
+    /// <summary>The strongest use that the label of the product names; null when that is not known.</summary>
+    public Strength? StrongestOnLabel { get; init; }
 
     /// <summary>What spot tests on this surface with this product say of this strength.</summary>
     public SpotResult SpotTest { get; init; }

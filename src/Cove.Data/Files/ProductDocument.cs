@@ -148,24 +148,26 @@ public sealed record ProductDocument
     /// <exception cref="InvalidOperationException">A strength cannot be read; see <see cref="UnreadStrengths"/>.</exception>
     public Product ToProduct(ProductId id, DateTimeOffset now)
     {
-        var make = new ProductMake(
-            Class,
-            Form,
-            new Chemistry
-            {
-                Ph = Ph,
-                Ammonia = Ammonia,
-                Acid = Acid,
-                AlcoholPercent = AlcoholPercent,
-                Chlorine = Chlorine,
-                Peroxide = Peroxide,
-                Solvent = Solvent,
-                Oil = Oil,
-                Abrasive = Abrasive,
-                LeavesFilm = LeavesFilm,
-            },
-            Sheen,
-            Hazards
+        ProductMake make = ClassTraits.Complete(
+            new ProductMake(
+                Class,
+                Form,
+                new Chemistry
+                {
+                    Ph = Ph,
+                    Ammonia = Ammonia,
+                    Acid = Acid,
+                    AlcoholPercent = AlcoholPercent,
+                    Chlorine = Chlorine,
+                    Peroxide = Peroxide,
+                    Solvent = Solvent,
+                    Oil = Oil,
+                    Abrasive = Abrasive,
+                    LeavesFilm = LeavesFilm,
+                },
+                Sheen,
+                Hazards
+            )
         );
         return new Product(
             id,

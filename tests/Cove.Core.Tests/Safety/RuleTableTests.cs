@@ -106,6 +106,10 @@ public sealed class RuleTableTests
         };
         yield return usual with
         {
+            Chemistry = usual.Chemistry with { Ph = 3.5 },
+        };
+        yield return usual with
+        {
             Sheen = Sheen.Satin,
         };
         yield return usual with
@@ -123,6 +127,7 @@ public sealed class RuleTableTests
         yield return new UseContext { CabinHot = true, CabinClosed = true };
         yield return new UseContext { IgnitionNear = true };
         yield return new UseContext { Unclean = true };
+        yield return new UseContext { StrongestOnLabel = Strength.FromWaterParts(10) };
         yield return new UseContext { Damp = true };
         yield return new UseContext { CoatWorn = true };
         yield return new UseContext { Soil = Soil.Biological };

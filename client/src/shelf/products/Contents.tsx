@@ -66,7 +66,7 @@ export function Contents({ draft, change, error }: PartProps) {
             className="field"
             type="number"
             step="0.1"
-            {...limits.ProductDocument.ph}
+            {...limits.NewProduct.ph}
             value={draft.ph}
             onChange={(event) => change({ ph: Number(event.target.value) })}
           />
@@ -75,7 +75,7 @@ export function Contents({ draft, change, error }: PartProps) {
           <input
             className="field"
             type="number"
-            {...limits.ProductDocument.alcoholPercent}
+            {...limits.NewProduct.alcoholPercent}
             value={draft.alcoholPercent}
             onChange={(event) => change({ alcoholPercent: Number(event.target.value) })}
           />

@@ -58,7 +58,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
       <Field label="Name" error={error("name")}>
         <input
           className="field"
-          {...limits.ProductDocument.name}
+          {...limits.NewProduct.name}
           value={draft.name}
           onChange={(event) => change({ name: event.target.value })}
         />
@@ -78,7 +78,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
         <input
           className="field"
           type="number"
-          {...limits.ProductDocument.shelfLifeMonths}
+          {...limits.NewProduct.shelfLifeMonths}
           value={draft.shelfLifeMonths ?? ""}
           onChange={(event) =>
             change({
@@ -90,7 +90,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
       <Field label="Note" error={error("note")}>
         <input
           className="field"
-          {...limits.ProductDocument.note}
+          {...limits.NewProduct.note}
           value={draft.note}
           onChange={(event) => change({ note: event.target.value })}
         />

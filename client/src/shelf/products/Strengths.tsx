@@ -19,7 +19,7 @@ export function Strengths({ draft, change, error }: PartProps) {
           >
             <input
               className="field"
-              {...limits.ProductDocument.usual}
+              {...limits.NewProduct.usual}
               value={draft[key]}
               onChange={(event) => change({ [key]: event.target.value })}
             />

@@ -15,5 +15,5 @@ internal static class Warnings
     public const string Ignition =
         "Parking brake set, in P or neutral, wheels chocked on a slope, never with the engine running indoors; be brief, it drains the battery.";
     public const string Air =
-        "Eye protection on: air throws grit about. Never into vents, speakers or connectors.";
+        "Eye protection on: air throws grit about. Across louvres and seams, never into speakers or connectors; vacuum there again.";
 }

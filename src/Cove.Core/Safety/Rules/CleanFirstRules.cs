@@ -1,4 +1,5 @@
 using Cove.Core.Catalogue.Products;
+using Cove.Core.Catalogue.Tools;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Safety.Verdict;
 
@@ -30,6 +31,17 @@ internal static class CleanFirstRules
         )
         {
             Change = "Let it dry: cloth for half an hour at least.",
+        },
+        new(
+            "clean.vacuum-damp",
+            KeepOff,
+            Harm.Result,
+            Source.Practice,
+            c => c.With(Tool.Vacuum) && c.Context.Damp && c.IsTextile,
+            "A dry vacuum packs damp dirt into the pile and clogs its filter."
+        )
+        {
+            Change = "Let it dry first, or use a vacuum made for wet work.",
         },
         new(
             "clean.grit",

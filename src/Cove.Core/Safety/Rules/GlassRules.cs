@@ -59,6 +59,17 @@ internal static class GlassRules
             "It cuts the heater or aerial lines, and they do not work again."
         ),
         new(
+            "lines.alcohol",
+            KeepOff,
+            Harm.Surface,
+            Source.Practice,
+            c => HasLines(c) && c.InUse.AlcoholPercent >= 20,
+            "Alcohol wears printed heater and aerial lines off."
+        )
+        {
+            Change = "Mild soapy water or a cleaner without alcohol, along the lines.",
+        },
+        new(
             "lines.along",
             WithCare,
             Harm.Surface,

@@ -14,30 +14,22 @@ internal static class GripAndSightRules
             KeepOff,
             Harm.Person,
             Source.Practice,
-            c => c.On(SurfaceKind.Wheel, SurfaceKind.ShifterSlot, SurfaceKind.Pedals) && c.Dresses,
-            "It leaves wheel, lever or pedals slippery. What you hold or press stays bare."
+            c => c.On(SurfaceKind.Wheel, SurfaceKind.ShifterSlot, SurfaceKind.Pedals) && c.Stays,
+            "It leaves a film on wheel, lever or pedals. What you hold or press stays bare."
         ),
-        new(
-            "grip.controls-film",
-            WithCare,
-            Harm.Person,
-            Source.Practice,
-            c => c.On(SurfaceKind.Wheel, SurfaceKind.Pedals) && c.InUse.LeavesFilm && !c.Dresses,
-            "It leaves a thin film on what you hold or press."
-        )
-        {
-            Change = "Wipe it off with a damp towel until the surface is bare and dry.",
-        },
         new(
             "grip.floor",
             KeepOff,
             Harm.Person,
             Source.Practice,
             c =>
-                c.On(SurfaceKind.Mat, SurfaceKind.Carpet, SurfaceKind.Boot)
-                && c.Dresses
-                && !(c.Is(ProductClass.FabricProtector) && c.IsTextile),
-            "Feet and loads slip on a dressed floor."
+                (c.On(SurfaceKind.Mat, SurfaceKind.Carpet) && c.Stays)
+                || (
+                    c.On(SurfaceKind.Boot)
+                    && c.Dresses
+                    && !(c.Is(ProductClass.FabricProtector) && c.IsTextile)
+                ),
+            "Feet and loads slip on a floor with a film on it."
         ),
         new(
             "grip.seat",

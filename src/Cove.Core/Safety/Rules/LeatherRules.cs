@@ -233,11 +233,22 @@ internal static class LeatherRules
             WithCare,
             Harm.Surface,
             Source.Practice,
-            c => IsSynthetic(c) && c.IsStrong,
+            c => IsSynthetic(c) && c.IsStronglyAlkaline,
             "This strong, it dries synthetic leather out in time."
         )
         {
             Change = "Thinner, and wiped off with water.",
+        },
+        new(
+            "synthetic.acid",
+            WithCare,
+            Harm.Surface,
+            Source.Practice,
+            c => IsSynthetic(c) && c.IsStronglyAcid,
+            "Acid takes the colour of synthetic leather in time."
+        )
+        {
+            Change = "Interior cleaner on a towel.",
         },
         new(
             "synthetic.alcohol",

@@ -47,7 +47,11 @@ internal static class MixingRules
             KeepOff,
             Harm.Person,
             Source.Practice,
-            c => c.Product is not null && c.Context.SameBottle.Count > 0,
+            // Water topped up is no second product.
+            c =>
+                c.Product is not null
+                && !c.Is(ProductClass.Water)
+                && c.Context.SameBottle.Any(other => other.Class != ProductClass.Water),
             "Two products in one bottle: nobody has tested what they do together."
         )
         {

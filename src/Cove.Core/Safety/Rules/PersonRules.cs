@@ -1,4 +1,3 @@
-using Cove.Core.Catalogue.Products;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Safety.Verdict;
@@ -54,11 +53,34 @@ internal static class PersonRules
             KeepOff,
             Harm.Person,
             Source.Practice,
-            c => c.BurnsWhenHot && c.Context.IgnitionNear,
+            c => (c.BurnsWhenHot || c.IsAerosol) && c.Context.IgnitionNear,
             "It is flammable, and there is something near that can set it alight."
         )
         {
             Change = "No smoking, no flame and no spark near the car.",
+        },
+        new(
+            "person.mist-near",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.IsMist && c.Context.IgnitionNear,
+            "A mist catches fire far more easily than what it is made of."
+        )
+        {
+            Change = "No flame, spark or cigarette near; or put it on the towel.",
+        },
+        new(
+            "person.mist-closed",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.IsMist && c.Context.CabinClosed,
+            "In a closed cabin you breathe the mist."
+        )
+        {
+            Change = "Open the doors first, or put it on the towel.",
+            Gear = [Gear.FreshAir],
         },
         new(
             "person.vapour-closed",
@@ -88,9 +110,7 @@ internal static class PersonRules
             KeepOff,
             Harm.Person,
             Source.Ghs,
-            c =>
-                (c.Product is { Form: ProductForm.Aerosol } || c.HasHazard("H229"))
-                && (c.Context.CabinHot || c.Context.SurfaceHot),
+            c => (c.IsAerosol || c.HasHazard("H229")) && (c.Context.CabinHot || c.Context.SurfaceHot),
             "A can under pressure may burst when it gets hot."
         )
         {
@@ -101,7 +121,7 @@ internal static class PersonRules
             KeepOff,
             Harm.Person,
             Source.Practice,
-            c => c.Product is { Form: ProductForm.Aerosol } && c.Context.CabinClosed,
+            c => c.IsAerosol && c.Context.CabinClosed,
             "An aerosol fills a closed cabin with mist that is breathed in and may burn."
         )
         {

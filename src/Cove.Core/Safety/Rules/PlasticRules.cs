@@ -28,11 +28,22 @@ internal static class PlasticRules
             WithCare,
             Harm.Surface,
             Source.Practice,
-            c => IsPlastic(c) && c.IsStrong,
+            c => IsPlastic(c) && c.IsStronglyAlkaline,
             "This strong, it streaks plastic when it dries."
         )
         {
             Change = "Thin it to 1 to 2 %, or wipe it off with water before it dries.",
+        },
+        new(
+            "plastic.acid",
+            WithCare,
+            Harm.Surface,
+            Source.Practice,
+            c => IsPlastic(c) && c.IsStronglyAcid,
+            "Acid dulls plastic and its print when it is left on."
+        )
+        {
+            Change = "Interior cleaner instead, or wiped off with water at once.",
         },
         new(
             "plastic.alcohol",

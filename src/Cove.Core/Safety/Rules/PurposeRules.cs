@@ -10,11 +10,25 @@ internal static class PurposeRules
     public static IReadOnlyList<SafetyRule> All { get; } =
     [
         new(
+            "purpose.air-wipe",
+            KeepOff,
+            Harm.Result,
+            Source.Practice,
+            c => c.On(SurfaceKind.Air) && c.Is(ProductClass.Water, ProductClass.SoapWater),
+            "There is nothing to wipe in the air."
+        )
+        {
+            Change = "Open the doors, look for what smells, and clean that.",
+        },
+        new(
             "purpose.air",
             KeepOff,
             Harm.Person,
             Source.Practice,
-            c => c.On(SurfaceKind.Air) && c.Product is not null && !c.Is(ProductClass.Scent),
+            c =>
+                c.On(SurfaceKind.Air)
+                && c.Product is not null
+                && !c.Is(ProductClass.Scent, ProductClass.Water, ProductClass.SoapWater),
             "Nothing but scent belongs in the air you breathe."
         ),
         new(
@@ -27,6 +41,17 @@ internal static class PurposeRules
         )
         {
             Change = "On a pad under the seat, or on a clip at a vent.",
+        },
+        new(
+            "purpose.over-label",
+            TestFirst,
+            Harm.Surface,
+            Source.Label,
+            c => c.Context.StrongestOnLabel is { } strongest && c.Strength > strongest,
+            "It is stronger than the strongest use on its label: that strips, and what stays soils faster."
+        )
+        {
+            Change = "Thin it to what the label says.",
         },
         new(
             "purpose.other",

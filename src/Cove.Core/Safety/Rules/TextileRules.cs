@@ -76,11 +76,39 @@ internal static class TextileRules
             Change = FabricCleaner,
         },
         new(
+            "textile.gel",
+            KeepOff,
+            Harm.Surface,
+            Source.Practice,
+            c =>
+                c.IsGel
+                && (
+                    c.IsTextile
+                    || c.Of(Material.UncoatedLeather)
+                    || c.On(SurfaceKind.Belts, SurfaceKind.ChildSeat, SurfaceKind.Headliner)
+                ),
+            "Gel stays behind in pile, nap and weave, and pulls linings off."
+        )
+        {
+            Change = "A brush and the vacuum; gel is for hard louvres, switches and seams.",
+        },
+        new(
+            "woven.acid",
+            TestFirst,
+            Harm.Surface,
+            Source.Practice,
+            c => c.Of(Material.WovenFabric, Material.Microsuede) && c.IsStronglyAcid,
+            "This acid, it can take the colour of woven cloth and leave rings."
+        )
+        {
+            Change = FabricCleaner,
+        },
+        new(
             "woven.strong",
             TestFirst,
             Harm.Surface,
             Source.Practice,
-            c => c.Of(Material.WovenFabric, Material.Microsuede) && c.IsStrong,
+            c => c.Of(Material.WovenFabric, Material.Microsuede) && c.IsStronglyAlkaline,
             "Strong cleaners fade woven cloth and leave rings."
         )
         {
@@ -91,11 +119,22 @@ internal static class TextileRules
             WithCare,
             Harm.Surface,
             Source.Practice,
-            c => c.Of(Material.Pile) && c.IsStrong,
+            c => c.Of(Material.Pile) && c.IsStronglyAlkaline,
             "Strong cleaner left in the pile draws new dirt."
         )
         {
             Change = "Thinner, and lifted out with a damp towel.",
+        },
+        new(
+            "pile.acid",
+            WithCare,
+            Harm.Surface,
+            Source.Practice,
+            c => c.Of(Material.Pile) && c.IsStronglyAcid,
+            "Acid left in the pile can fade it."
+        )
+        {
+            Change = "Little of it, and rinsed out with a damp towel.",
         },
         new(
             "textile.abrasive",

@@ -100,13 +100,13 @@ internal static class ShelfEndpoints
             : Results.Ok(HazardStatements.Search(words ?? string.Empty).Select(HazardView.Of));
 
     private static async Task<IResult> Add(
-        ProductDocument request,
+        NewProduct request,
         ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        var (product, errors) = Read(request, ProductId.New(clock.Now), null, clock);
+        var (product, errors) = Read(request.ToDocument(), ProductId.New(clock.Now), null, clock);
         if (product is null)
         {
             return Problems.Errors(errors);
@@ -122,7 +122,7 @@ internal static class ShelfEndpoints
 
     private static async Task<IResult> Change(
         ProductId productId,
-        ProductDocument request,
+        NewProduct request,
         HttpRequest http,
         ShelfStore shelves,
         OwnerClock clock,
@@ -141,7 +141,12 @@ internal static class ShelfEndpoints
         }
 
         var uses = await shelves.Uses(saved.Shelf, cancel);
-        var (product, errors) = Read(request, productId, new Measured(before, uses[productId]), clock);
+        var (product, errors) = Read(
+            request.ToDocument(),
+            productId,
+            new Measured(before, uses[productId]),
+            clock
+        );
         if (product is null)
         {
             return Problems.Errors(errors);

@@ -39,6 +39,12 @@ internal sealed class CaseReader
             return null;
         }
 
+        context = context with
+        {
+            // What no label is given of is taken to be like others of its class.
+            StrongestOnLabel = product is null ? null : ClassPresets.Of(product.Class).Strongest,
+        };
+
         UsualWay way = product is null
             ? new UsualWay(Application.Dry, Tool.MicrofibreTowel)
             : UsualWay.Of(product, surface);

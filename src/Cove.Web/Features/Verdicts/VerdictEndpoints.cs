@@ -108,6 +108,7 @@ internal static class VerdictEndpoints
                     CabinClosed = request.Closed,
                     Unclean = request.Unclean,
                     Damp = request.Damp,
+                    StrongestOnLabel = product.Strongest,
                 },
                 surface.Id,
                 product.Id,
