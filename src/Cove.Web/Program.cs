@@ -171,6 +171,7 @@ static void MapApi(WebApplication app)
     api.MapEvaluate();
     api.MapVerdicts();
     api.MapShelf();
+    api.MapLabels();
     api.MapShelfFiles();
     api.MapStock();
     api.MapChoices();

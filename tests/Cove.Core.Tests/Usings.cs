@@ -4,6 +4,7 @@ global using Cove.Core.Catalogue;
 global using Cove.Core.Catalogue.Amounts;
 global using Cove.Core.Catalogue.Dilution;
 global using Cove.Core.Catalogue.Hazards;
+global using Cove.Core.Catalogue.Labels;
 global using Cove.Core.Catalogue.Products;
 global using Cove.Core.Catalogue.Tools;
 global using Cove.Core.Choice;

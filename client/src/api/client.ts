@@ -35,6 +35,7 @@ export type Answer = Schemas["AnswerView"];
 export type Judgement = Schemas["JudgementView"];
 export type UsedProduct = Schemas["UsedProductView"];
 export type Lack = Schemas["LackView"];
+export type Label = Schemas["LabelView"];
 export type Mixture = Schemas["MixtureView"];
 export type Method = Schemas["MethodView"];
 export type MethodStep = Schemas["MethodStepView"];

@@ -8,6 +8,7 @@ export const keys = {
   wastebasket: ["wastebasket"],
   shelf: ["shelf"],
   stock: ["shelf", "stock"],
+  productWelcome: (productId: string) => ["shelf", "welcome", productId],
   shelfChoices: ["shelf-choices"],
   hazards: (words: string) => ["hazards", words],
   mixture: (asked: unknown) => ["mixture", asked],

@@ -22,6 +22,9 @@ export const limits = {
     millilitres: { min: 1, max: 100000 },
     strength: { maxLength: 20 },
   },
+  LabelText: {
+    text: { maxLength: 20000 },
+  },
   LogCorrection: {
     takenMinutes: { min: 0, max: 600 },
     note: { maxLength: 500 },

@@ -40,6 +40,20 @@ export function useShelf() {
   });
 }
 
+/** What to know at once of a product that came onto the shelf. */
+export function useProductWelcome(productId: string) {
+  return useQuery({
+    queryKey: keys.productWelcome(productId),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/shelf/products/{productId}/welcome", {
+          params: { path: { productId } },
+          signal,
+        }),
+      ),
+  });
+}
+
 /** Everything that can be chosen for a shelf. */
 export function useShelfChoices() {
   return useQuery({

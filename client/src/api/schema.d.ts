@@ -316,6 +316,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads the text of a label or safety data sheet: what was found, where, and what was not. Nothing is stored. */
+        post: operations["ReadLabel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/products/{productId}/welcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to know at once of a product: where in the household it must not go, what it must never meet, what it is good for. */
+        get: operations["WelcomeProduct"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/products.csv": {
         parameters: {
             query?: never;
@@ -1551,6 +1585,10 @@ export interface components {
             streakSteps: components["schemas"]["MethodStepView"][];
             streakFindings: components["schemas"]["StreakFinding"][];
         };
+        GoodForView: {
+            vehicle: string;
+            tasks: string[];
+        };
         /** @enum {unknown} */
         Ground: "windscreen" | "pane" | "linedPane" | "panel" | "display" | "seat" | "strip" | "rim" | "floor" | "louvres" | "roof" | "cup" | "pedals" | "cabin";
         /** @enum {unknown} */
@@ -1639,6 +1677,15 @@ export interface components {
             changes: string[];
             gear: components["schemas"]["Gear"][];
         };
+        KeepApartView: {
+            product: string;
+            why: string;
+        };
+        KeepOffView: {
+            vehicle: string;
+            surfaces: string[];
+            why: string;
+        };
         KeptMixture: {
             /** Format: double */
             millilitres: number;
@@ -1672,6 +1719,41 @@ export interface components {
         KitView: {
             name: string;
             contents: string;
+        };
+        LabelFindingView: {
+            subject: components["schemas"]["LabelSubject"];
+            /** Format: int32 */
+            start: number;
+            /** Format: int32 */
+            length: number;
+            denied: boolean;
+            code: null | string;
+        };
+        /** @enum {unknown} */
+        LabelSubject: "statement" | "ph" | "flashPoint" | "alcohol" | "ammonia" | "chlorine" | "peroxide" | "acid" | "solvent" | "oil" | "abrasive" | "aerosol" | "dilution";
+        LabelText: {
+            text: string;
+        };
+        LabelView: {
+            found: components["schemas"]["LabelFindingView"][];
+            notFound: components["schemas"]["LabelSubject"][];
+            hazards: string[];
+            /** Format: double */
+            ph: null | number;
+            /** Format: double */
+            flashPointCelsius: null | number;
+            /** Format: double */
+            alcoholPercent: null | number;
+            ammonia: null | boolean;
+            acid: null | boolean;
+            chlorine: null | boolean;
+            peroxide: null | boolean;
+            solvent: null | boolean;
+            oil: null | boolean;
+            abrasive: null | boolean;
+            aerosol: null | boolean;
+            weakest: null | string;
+            strongest: null | string;
         };
         LackView: {
             taskId: string;
@@ -3052,6 +3134,11 @@ export interface components {
             seconds: number;
             looks: components["schemas"]["WalkRoundLookView"][];
         };
+        WelcomeView: {
+            notHere: components["schemas"]["KeepOffView"][];
+            neverMeets: components["schemas"]["KeepApartView"][];
+            goodFor: components["schemas"]["GoodForView"][];
+        };
         /** @enum {unknown} */
         ZoneSchool: "shortestWalk" | "noseToTail" | "bootForward" | "driverFirst";
     };
@@ -3855,6 +3942,70 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ReadLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    WelcomeProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                productId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WelcomeView"];
+                };
             };
             /** @description Not Found */
             404: {

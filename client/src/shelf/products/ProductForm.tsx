@@ -7,8 +7,10 @@ import { Field } from "../../shared/Field";
 import { Labelled } from "../../shared/Labelled";
 import { Bottles } from "./Bottles";
 import { Contents } from "./Contents";
+import { PasteLabel } from "./PasteLabel";
 import { Strengths } from "./Strengths";
 import { useProduct } from "./useProduct";
+import { Welcome } from "./Welcome";
 
 type Props = { product?: Product; choices: ShelfChoices; onClose: () => void };
 
@@ -22,6 +24,19 @@ export function ProductForm({ product, choices, onClose }: Props) {
   const failed = (save.error ?? remove.error) as Error | null;
   const errors = failed instanceof Problem ? failed.errors : {};
   const error = (field: string) => errors[field]?.[0];
+  if (!product && save.data) {
+    return (
+      <div className="px-4 pt-4 pb-6 desk:px-[22px]">
+        <h2 className="mb-3 text-[22px]" role="status">
+          {save.data.details.name} is on the shelf
+        </h2>
+        <Welcome productId={save.data.id} />
+        <button type="button" className="act w-full" onClick={onClose}>
+          Good
+        </button>
+      </div>
+    );
+  }
   return (
     <form
       className="px-4 pt-4 pb-6 desk:px-[22px]"
@@ -63,6 +78,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
           onChange={(event) => change({ name: event.target.value })}
         />
       </Field>
+      <PasteLabel draft={draft} change={change} />
       <Contents draft={draft} change={change} error={error} />
       <Strengths draft={draft} change={change} error={error} />
       <Bottles
@@ -111,6 +127,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
           </p>
         )}
       </div>
+      {product && save.isSuccess && <Welcome productId={product.id} />}
       {product && (
         <button
           type="button"

@@ -44,8 +44,6 @@ export function useProduct(
               products: old.products.map((known) => (known.id === saved.id ? saved : known)),
             },
         );
-      } else {
-        onClose();
       }
       await refreshAll();
     },
