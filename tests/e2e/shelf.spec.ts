@@ -221,6 +221,33 @@ test("the smallest shelf says what is needed and what is not, and its school is 
   await expect(page.getByRole("radio", { name: /^One per material/ })).toBeChecked();
 });
 
+test("a pasted label fills the form, and bleach saved beside acid is told apart from it", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "shelf/products?add");
+  await choose(page, "Class", "Interior cleaner");
+  await page.getByRole("button", { name: "Paste the label" }).click();
+  await page
+    .getByLabel("Text of the label")
+    .fill("Contains no ammonia. pH 9.5. Causes serious eye irritation. Dilute 1:20 to 1:5.");
+  await page.getByRole("button", { name: "Read it" }).click();
+  await expect(page.locator("mark").filter({ hasText: "ammonia" })).toHaveCSS(
+    "text-decoration-line",
+    "line-through",
+  );
+  await expect(page.getByText(/does not speak of:.*flash point/)).toBeVisible();
+  await page.getByRole("button", { name: "Fill the form with this" }).click();
+  await expect(page.getByLabel(/^pH/)).toHaveValue("9.5");
+
+  await choose(page, "Class", "Chlorine bleach");
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await expect(page.getByText(/Never together with Descaling vinegar/)).toBeVisible();
+  await expect(page.getByText(/chlorine gas/)).toBeVisible();
+  await page.getByRole("button", { name: "Back to the shelf" }).click();
+  await expect(page.getByRole("button", { name: /^Chlorine bleach/ })).toBeVisible();
+});
+
 test("buying says by when, and tools are kept by count and colour", async ({ page, cove }) => {
   await open(page, cove, "shelf/buying");
   await expect(page.getByRole("row", { name: /Runs out/ }).first()).toBeVisible();

@@ -51,6 +51,8 @@ public sealed record ProductWelcome(
     private static IEnumerable<PlaceToKeepOff> KeepOffs(Product product, CarShelf car) =>
         car
             .Ledger.Vehicle.InCare()
+            // Nobody wipes the air.
+            .Where(surface => surface.Kind != SurfaceKind.Air)
             .Select(surface => (surface, car.Ways.Of(product, surface, car.Context).Judgement))
             .Where(answer => answer.Judgement.Verdict == Verdict.KeepOff)
             .GroupBy(answer => answer.Judgement.Decisive.Sentence, StringComparer.Ordinal)

@@ -75,6 +75,8 @@ export function PasteLabel({ draft, change }: Props) {
           <form
             onSubmit={(event) => {
               event.preventDefault();
+              // The sheet stands in the form of the product, which must not be sent by this.
+              event.stopPropagation();
               read.mutate(text);
             }}
           >

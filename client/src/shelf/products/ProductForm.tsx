@@ -32,7 +32,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
         </h2>
         <Welcome productId={save.data.id} />
         <button type="button" className="act w-full" onClick={onClose}>
-          Good
+          Back to the shelf
         </button>
       </div>
     );
