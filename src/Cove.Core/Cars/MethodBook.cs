@@ -57,11 +57,14 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             .Select(soiled =>
                 (soiled.Surface, soiled.Soil, Method: MethodFor(item.Task, soiled.Surface, soiled.Soil))
             )
-            .GroupBy(soiled => (soiled.Method, soiled.Soil))
+            .GroupBy(soiled => (soiled.Method, soiled.Soil, Part: item.Task.PartOf(soiled.Surface.Make)))
             .Select(group =>
                 (
                     group.Key.Soil,
                     Use: new MethodUse(group.Key.Method, 1, [.. group.Select(soiled => soiled.Surface)])
+                    {
+                        Part = group.Key.Part,
+                    }
                 )
             )
             .ToArray();
@@ -94,8 +97,16 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             return
             [
                 .. item
-                    .Surfaces.GroupBy(surface => MethodFor(item.Task, surface, SoilOf(mark)))
-                    .Select(group => new MethodUse(group.Key, 1, [.. group])),
+                    .Surfaces.GroupBy(surface =>
+                        (
+                            Method: MethodFor(item.Task, surface, SoilOf(mark)),
+                            Part: item.Task.PartOf(surface.Make)
+                        )
+                    )
+                    .Select(group => new MethodUse(group.Key.Method, 1, [.. group])
+                    {
+                        Part = group.Key.Part,
+                    }),
             ];
         }
 

@@ -2,6 +2,7 @@ using Cove.Core.Catalogue.Tools;
 using Cove.Core.Choice;
 using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
+using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Methods;
 
@@ -9,7 +10,9 @@ namespace Cove.Core.Methods;
 public static class MethodRequests
 {
     /// <summary>The wishes of a method: one for each product it uses, water only where it uses nothing else.</summary>
-    public static IReadOnlyList<ProductRequest> Of(Method method)
+    /// <param name="method">The method.</param>
+    /// <param name="part">The only part of a surface that it touches; what the method says when left out.</param>
+    public static IReadOnlyList<ProductRequest> Of(Method method, Material? part = null)
     {
         MethodStep[] steps =
         [
@@ -19,7 +22,11 @@ public static class MethodRequests
         [
             .. (steps.Length > 0 ? steps : method.Steps.Where(step => step.Uses?.Role == ProductRole.Water))
                 .DistinctBy(step => string.Join(',', step.Uses!.Classes), StringComparer.Ordinal)
-                .Select(step => new ProductRequest(step.Uses!.Classes, WayOf(method, step), method.OnlyOn)),
+                .Select(step => new ProductRequest(
+                    step.Uses!.Classes,
+                    WayOf(method, step),
+                    part ?? method.OnlyOn
+                )),
         ];
     }
 

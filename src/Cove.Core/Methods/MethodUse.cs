@@ -15,8 +15,15 @@ namespace Cove.Core.Methods;
 /// <param name="Surfaces">The surfaces; at least one.</param>
 public sealed record MethodUse(Method Method, int Rounds, IReadOnlyList<Surface> Surfaces)
 {
+    /// <summary>The only part of the surfaces that it touches; null when it touches all of them.</summary>
+    public Material? Part { get; init; }
+
     /// <summary>What it asks of products.</summary>
-    public IReadOnlyList<ProductRequest> Requests { get; init; } = MethodRequests.Of(Method);
+    public IReadOnlyList<ProductRequest> Requests
+    {
+        get => field ?? MethodRequests.Of(Method, Part);
+        init;
+    }
 }
 
 /// <summary>A care task as it will be done.</summary>

@@ -145,7 +145,7 @@ internal static class StoredSessions
             [
                 .. vehicle
                     .Surfaces.Where(surface => touched.Contains(surface.Id.Value))
-                    .Select(surface => StepSurfaceDocument.Of(StepSurface.Of(surface))),
+                    .Select(surface => StepSurfaceDocument.Of(StepSurface.Of(surface, null))),
             ],
             Methods = methods,
             Products = [.. Each(old, "Products").Select(Product)],

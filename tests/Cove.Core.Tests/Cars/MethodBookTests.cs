@@ -159,4 +159,41 @@ public sealed class MethodBookTests
                 .Looks
         );
     }
+
+    // Seen: the suede inserts of a seat were foamed in circles together with its leather.
+    [Theory]
+    [InlineData(Material.LeatherWithMicrosuede, "clean-leather", Material.CoatedLeather)]
+    [InlineData(Material.LeatherWithMicrosuede, "raise-nap", Material.Microsuede)]
+    [InlineData(Material.FabricWithMicrosuede, "clean-fabric-seats", Material.WovenFabric)]
+    [InlineData(Material.FabricWithMicrosuede, "raise-nap", Material.Microsuede)]
+    public void Of_a_seat_with_inserts_each_task_touches_its_own_part(
+        Material seats,
+        string taskId,
+        Material part
+    )
+    {
+        CareLedger ledger = AnyCar.Ledger(
+            CareBook.ReferenceLayout with
+            {
+                SeatMaterial = seats,
+            },
+            Usage.Reference,
+            Now,
+            1
+        );
+        var shelf = new CarShelf(ledger, Shelf.Empty, ShelfRecords.None);
+        CareStatus status = ledger.At(Now).First(one => one.Item.Task.Id == taskId);
+
+        TaskWork work = shelf.MethodsAt(Now, ChorePaces.Nothing).Of(status);
+
+        Assert.All(work.Uses, use => Assert.Equal(part, use.Part));
+        Assert.All(work.Uses.SelectMany(use => use.Requests), request => Assert.Equal(part, request.Part));
+        if (part == Material.Microsuede)
+        {
+            Assert.All(
+                work.Uses.SelectMany(use => use.Method.Steps),
+                step => Assert.NotEqual(Stroke.Circles, step.Stroke)
+            );
+        }
+    }
 }

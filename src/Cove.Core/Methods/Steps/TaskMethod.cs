@@ -14,7 +14,7 @@ public sealed record TaskMethod(IReadOnlyList<TaskId> TaskIds, Method Method)
     /// <summary>The kinds of surface it is for; empty for all that the task tends.</summary>
     public IReadOnlyList<SurfaceKind> Kinds { get; init; } = [];
 
-    /// <summary>The materials it is for; empty for any. Of a surface with parts, the first part counts.</summary>
+    /// <summary>The materials it is for; empty for any. Of a surface with parts, the part the task is for counts.</summary>
     public IReadOnlyList<Material> Materials { get; init; } = [];
 
     /// <summary>The finishes it is for; empty for any.</summary>
@@ -30,7 +30,7 @@ public sealed record TaskMethod(IReadOnlyList<TaskId> TaskIds, Method Method)
     public bool IsFor(CareTask task, SurfaceMake surface) =>
         TaskIds.Contains(task.Id)
         && (Kinds.Count == 0 || Kinds.Contains(surface.Kind))
-        && (Materials.Count == 0 || Materials.Contains(surface.Parts[0]))
+        && (Materials.Count == 0 || Materials.Contains(task.PartOf(surface) ?? surface.Parts[0]))
         && (Finishes.Count == 0 || Finishes.Contains(surface.Finish));
 }
 

@@ -19,10 +19,12 @@ namespace Cove.Core.Sessions.Runs;
 public sealed record StepSurface(SurfaceId Id, string ShortName, Ground Ground, string? HowToReach)
 {
     /// <summary>Fixes a surface.</summary>
-    public static StepSurface Of(Surface surface) =>
+    /// <param name="surface">The surface.</param>
+    /// <param name="part">The only part of it that is worked on; null for all of it.</param>
+    public static StepSurface Of(Surface surface, Material? part) =>
         new(
             surface.Id,
-            surface.ShortName,
+            part is { } only ? SurfaceWords.NameOfPart(surface, only) : surface.ShortName,
             Grounds.Of(surface.Make),
             surface.Kind is SurfaceKind.Windscreen or SurfaceKind.Glass
                 ? new Pane(surface, default).HowToReach
@@ -123,7 +125,14 @@ public sealed record RunStep(
                             : string.Empty,
                     Surfaces = work is null
                         ? []
-                        : [.. work.Uses.SelectMany(use => use.Surfaces).Distinct().Select(StepSurface.Of)],
+                        :
+                        [
+                            .. work
+                                .Uses.SelectMany(use =>
+                                    use.Surfaces.Select(surface => StepSurface.Of(surface, use.Part))
+                                )
+                                .DistinctBy(surface => surface.Id),
+                        ],
                     Methods =
                         work is not null ? [.. work.Uses.Select(MethodUsed.Of)]
                         : SessionChores.Find(job.TaskId) is { } chore

@@ -102,6 +102,14 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>Whether its level begins anew when it came clean, however it stood before. On glass it never does: what a method leaves there stays in the reckoning.</summary>
     public bool BeginsAnew => Stage != Stage.Glass;
 
+    /// <summary>The only part of a surface of several materials that this task is for; null where it is for all of it.</summary>
+    /// <param name="surface">A surface that it tends.</param>
+    public Material? PartOf(SurfaceMake surface)
+    {
+        Material[] parts = [.. surface.Parts.Where(part => Materials is null || Materials.Contains(part))];
+        return surface.Parts.Count > 1 && parts.Length == 1 ? parts[0] : null;
+    }
+
     /// <summary>Whether a surface is one this task tends.</summary>
     public bool Tends(Surface surface) =>
         Kinds.Contains(surface.Kind)

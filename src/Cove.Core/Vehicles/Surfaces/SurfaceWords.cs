@@ -108,6 +108,10 @@ public static class SurfaceWords
         return apart is null ? name : $"{name}, {apart}";
     }
 
+    /// <summary>A part of a surface in short: "Driver, coated leather only".</summary>
+    public static string NameOfPart(Surface surface, Material part) =>
+        $"{surface.ShortName}, {NameOf(part).ToLowerInvariant()} only";
+
     /// <summary>The surfaces by their short names, two of them in full and the rest by number: "Driver, Passenger, 2 more".</summary>
     /// <param name="some">At least one surface.</param>
     public static string InShort(IReadOnlyList<Surface> some) =>
