@@ -68,8 +68,14 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                 )
             )
             .ToArray();
+        double forUse = WorkFactors.ForUse(item.Task, ledger.Usage.At(now).Use);
         double times = uses.Sum(use =>
-            PartOf(item, use.Use.Surfaces) * MethodEffort.TimesOf(use.Use.Method, use.Soil)
+            PartOf(item, use.Use.Surfaces)
+            * Math.Max(
+                MethodEffort.TimesOf(use.Use.Method, use.Soil),
+                WorkFactors.ForSoilOf(MostSoil(status, use.Use.Surfaces))
+            )
+            * forUse
         );
         return new TaskWork(
             status,
@@ -133,7 +139,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         Surface[] panes = [.. status.Surfaces.Select(surface => surface.Surface)];
         PlannedPane[] planned = [.. PlanOfGlass().Panes.Where(pane => panes.Contains(pane.Pane.Surface))];
         // The first kit is fetched with the glass kit.
-        int changes = planned.Select(pane => pane.Option.Glass).Distinct().Count() - 1;
+        int changes = planned.Select(pane => pane.Option.Kit).Distinct(StringComparer.Ordinal).Count() - 1;
         TimeSpan hands =
             GlassPlan.HandsOf(planned)
             + (Math.Max(0, changes) * GlassPlan.KitChange)
@@ -224,6 +230,9 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                     ProductId: pair.Second.Product.Id
                 )),
         ];
+
+    private static Level MostSoil(CareStatus status, IReadOnlyList<Surface> surfaces) =>
+        status.Surfaces.Where(surface => surfaces.Contains(surface.Surface)).Max(surface => surface.Due.Soil);
 
     private static double PartOf(CareItem item, IReadOnlyList<Surface> surfaces)
     {

@@ -10,7 +10,7 @@ public sealed class GlassPlanTests
         .Where(panes => panes.Length is > 0 and < 5);
 
     /// <summary>Tries every method for every pane, one combination after the other.</summary>
-    private static TimeSpan Cheapest(GlassAdvice[] advices, int from, HashSet<GlassMethod> kits)
+    private static TimeSpan Cheapest(GlassAdvice[] advices, int from, HashSet<string> kits)
     {
         if (from == advices.Length)
         {
@@ -21,12 +21,12 @@ public sealed class GlassPlanTests
         TimeSpan least = TimeSpan.MaxValue;
         foreach (GlassOption option in pane.Options.Where(one => one.IsEnough || one == pane.Chosen))
         {
-            bool fresh = kits.Add(option.Glass);
+            bool fresh = kits.Add(option.Kit);
             TimeSpan takes = option.Takes + Cheapest(advices, from + 1, kits);
             least = takes < least ? takes : least;
             if (fresh)
             {
-                kits.Remove(option.Glass);
+                kits.Remove(option.Kit);
             }
         }
 
@@ -52,7 +52,7 @@ public sealed class GlassPlanTests
             Cars.ToArbitrary(),
             advices =>
             {
-                GlassMethod[] kits = [.. GlassPlan.Of(advices).Panes.Select(pane => pane.Option.Glass)];
+                string[] kits = [.. GlassPlan.Of(advices).Panes.Select(pane => pane.Option.Kit)];
                 int changes = kits.Zip(kits.Skip(1)).Count(pair => pair.First != pair.Second);
                 return changes == Math.Max(0, kits.Distinct().Count() - 1);
             }

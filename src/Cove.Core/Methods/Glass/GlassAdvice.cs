@@ -31,7 +31,9 @@ public sealed record GlassAdvice(
                     ?.Sentence
                     ?? "Nothing at hand may touch this pane."
                 : "Nothing at hand gets this film off.",
-            ToBuy is { } buy ? $"To buy: {ClassPresets.Of(buy).Name.ToLowerInvariant()}." : null
+            ToBuy is { } buy
+                ? $"To buy: {ClassPresets.Of(buy).Name.ToLowerInvariant()}."
+                : "Leave it to a specialist."
         )
         {
             Buy = ToBuy,
@@ -49,8 +51,8 @@ public sealed record GlassAdvice(
 /// <summary>Why a pane is left for now.</summary>
 /// <param name="ForWeather">Whether it only has to wait for shade and cool.</param>
 /// <param name="Why">Why, as one sentence.</param>
-/// <param name="WayOut">What to do about it, as one sentence; null when there is nothing.</param>
-public sealed record GlassHold(bool ForWeather, string Why, string? WayOut)
+/// <param name="WayOut">What to do about it, as one sentence.</param>
+public sealed record GlassHold(bool ForWeather, string Why, string WayOut)
 {
     /// <summary>The class of product to buy; null when buying does not help.</summary>
     public ProductClass? Buy { get; init; }
@@ -76,6 +78,17 @@ public sealed record GlassOption(
 {
     /// <summary>A difference of three seconds is none.</summary>
     private static readonly TimeSpan SameTime = TimeSpan.FromSeconds(3);
+
+    /// <summary>Names what has to be fetched for it: liquids and the tools beside towels. Two methods with the same are done with one kit.</summary>
+    public string Kit =>
+        string.Join(
+            ',',
+            Picks
+                .Select(pick => $"{pick.Product.Id}")
+                .Concat(Glass.Tools.Select(tool => $"{tool}"))
+                .Distinct(StringComparer.Ordinal)
+                .Order(StringComparer.Ordinal)
+        );
 
     /// <summary>Whether it may be used and gets the pane clear.</summary>
     public bool IsEnough => Gate is null && Enough is not null;

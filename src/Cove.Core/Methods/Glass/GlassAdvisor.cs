@@ -1,8 +1,6 @@
-using Cove.Core.Catalogue.Products;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Choice;
 using Cove.Core.Learning;
-using Cove.Core.Methods.Steps;
 using Cove.Core.Schools;
 using Cove.Core.Upkeep.Levels;
 
@@ -60,7 +58,7 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
             .Select(rounds => (int?)rounds)
             .FirstOrDefault(rounds => LeftAfter(glass, pane.Film, rounds!.Value, residue).Whole <= Clear);
         int taken = enough ?? glass.MostRounds;
-        GlassFind[] finds = [.. glass.Wet.Select(step => kit.Find(BySchool(step), pane, conditions))];
+        GlassFind[] finds = [.. glass.Wet.Select(step => kit.Find(step, pane, conditions))];
         return new GlassOption(
             glass,
             GateOf(glass, pane, conditions) ?? Missing(glass, finds),
@@ -78,27 +76,6 @@ public sealed class GlassAdvisor(GlassKit kit, LearntResidues residues)
 
     private static Film LeftAfter(GlassMethod glass, Film film, int rounds, double residue) =>
         film.After(glass.Method.Removal, rounds).Times(residue);
-
-    /// <summary>Where a step may use water or something else, the school decides.</summary>
-    private MethodStep BySchool(MethodStep step)
-    {
-        bool any = step.Uses!.Classes.Count > 1 && step.Uses.Classes.Contains(ProductClass.Water);
-        return kit.Ways.GlassLiquid switch
-        {
-            GlassLiquid.WaterOnly when any => step with
-            {
-                Uses = step.Uses with { Classes = [ProductClass.Water] },
-            },
-            GlassLiquid.Cleaner when any => step with
-            {
-                Uses = step.Uses with
-                {
-                    Classes = [.. step.Uses.Classes.Where(known => known != ProductClass.Water)],
-                },
-            },
-            _ => step,
-        };
-    }
 
     /// <summary>Why a method is ruled out on a pane, the gravest first; null when it is not.</summary>
     private GlassGate? GateOf(GlassMethod glass, Pane pane, GlassConditions conditions) =>

@@ -47,7 +47,4 @@ public enum GlassMethodLiquid
 
     /// <summary>A cleaner, soap water or something stronger.</summary>
     Cleaner,
-
-    /// <summary>Either.</summary>
-    Any,
 }

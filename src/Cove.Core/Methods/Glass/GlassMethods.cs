@@ -1,4 +1,3 @@
-using Cove.Core.Catalogue.Products;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
@@ -87,13 +86,18 @@ public static class GlassMethods
                 "Water and chamois",
                 "Warm water, wrung out, dried at once",
                 [
+                    Edges with
+                    {
+                        Text = "Wring the chamois out of warm water; round the edge first, corners most.",
+                        Tool = Tool.Chamois,
+                        Uses = Water(Application.OnTowel),
+                    },
                     Wipe(
                         "Criss-cross",
-                        "Wring the chamois out of warm water; up and down, then left and right.",
+                        "Up and down, then left and right.",
                         Stroke.CrissCross,
                         TowelRole.GlassWet,
-                        0.4,
-                        Water(Application.OnTowel)
+                        0.4
                     ) with
                     {
                         Tool = Tool.Chamois,
@@ -122,7 +126,7 @@ public static class GlassMethods
             )
             {
                 Ladder = Ladders.Glass,
-                Removal = new Removal(new Share(0.9), new Share(0.35)),
+                Removal = new Removal(new Share(0.95), new Share(0.36)),
             },
             TimeSpan.FromMinutes(0.5),
             TimeSpan.FromMinutes(1.5),
@@ -149,6 +153,11 @@ public static class GlassMethods
                         TowelRole.GlassDry,
                         1
                     ),
+                    Edges with
+                    {
+                        Text = "Round the edge with a dry corner of the towel, corners most.",
+                        Towel = null,
+                    },
                     Wipe(
                         "Degrease",
                         "Alcohol on a towel, or a damp melamine sponge without pressure, in circles; a forearm's width at a time, dried at once.",
@@ -202,72 +211,98 @@ public static class GlassMethods
             NotOnPlastic = "Alcohol and abrasives craze and scratch clear plastic.",
         };
 
-    /// <summary>Two passes by zones, the second lifting what the first softened: for fatty film and large panes.</summary>
+    /// <summary>Two passes by zones with a cleaner, the second lifting what the first softened: for fatty film and large panes.</summary>
     public static GlassMethod Zones { get; } =
         new(
-            new Method(
+            ByZones(
                 "glass-zones",
                 "Double pass by zones",
-                "Upper half, lower half, each twice",
-                [
-                    Wipe(
-                        "Soften",
-                        "Wet towel over the upper half, then the lower, the hand turned for the lower one.",
-                        Stroke.Across,
-                        TowelRole.GlassWet,
-                        1.2,
-                        new ProductNeed(ProductRole.Cleaner, Application.OnTowel)
-                        {
-                            Classes =
-                            [
-                                GlassCleaner,
-                                RinselessWash,
-                                SoapWater,
-                                GlassCleanerWithVinegar,
-                                GlassCleanerWithAmmonia,
-                                ProductClass.Water,
-                            ],
-                        }
-                    ) with
-                    {
-                        OnLines = AlongLines,
-                        Zones = 2,
-                    },
-                    Wipe(
-                        "Lift",
-                        "The same way again with a fresh wet face: it takes what the first one softened.",
-                        Stroke.Across,
-                        TowelRole.GlassWet,
-                        1.2
-                    ) with
-                    {
-                        OnLines = AlongLines,
-                        Zones = 2,
-                    },
-                    Wipe(
-                        "Dry",
-                        "Dry towel, zone by zone, up and down.",
-                        Stroke.Upright,
-                        TowelRole.GlassDry,
-                        1.8
-                    ) with
-                    {
-                        OnLines = DryAlongLines,
-                        Zones = 2,
-                    },
-                ],
-                "No veil round a lamp seen through it in the dark.",
-                UsualCautions
-            )
-            {
-                Ladder = Ladders.Glass,
-                Removal = new Removal(new Share(0.97), new Share(0.85)),
-            },
+                new ProductNeed(ProductRole.Cleaner, Application.OnTowel)
+                {
+                    Classes =
+                    [
+                        GlassCleaner,
+                        RinselessWash,
+                        SoapWater,
+                        GlassCleanerWithVinegar,
+                        GlassCleanerWithAmmonia,
+                    ],
+                },
+                new Removal(new Share(0.97), new Share(0.85))
+            ),
             TimeSpan.FromMinutes(0.3),
             TimeSpan.FromMinutes(2.2),
             2,
-            GlassMethodLiquid.Any
+            GlassMethodLiquid.Cleaner
         );
+
+    /// <summary>The same with plain water: it takes dust and prints twice over, but little oil.</summary>
+    public static GlassMethod ZonesWithWater { get; } =
+        new(
+            ByZones(
+                "glass-zones-water",
+                "Double pass with water",
+                Water(Application.OnTowel),
+                new Removal(new Share(0.95), new Share(0.36))
+            ),
+            TimeSpan.FromMinutes(0.3),
+            TimeSpan.FromMinutes(2.2),
+            2,
+            GlassMethodLiquid.Water
+        );
+
+    private static Method ByZones(MethodId id, string name, ProductNeed liquid, Removal removal) =>
+        new(
+            id,
+            name,
+            "Upper half, lower half, each twice",
+            [
+                Edges with
+                {
+                    Text = "Wet towel round the edge first, corners most.",
+                    Uses = liquid,
+                },
+                Wipe(
+                    "Soften",
+                    "The same towel over the upper half, then the lower, the hand turned for the lower one.",
+                    Stroke.Across,
+                    TowelRole.GlassWet,
+                    1.2
+                ) with
+                {
+                    OnLines = AlongLines,
+                    Zones = 2,
+                },
+                Wipe(
+                    "Lift",
+                    "The same way again with a fresh wet face: it takes what the first one softened.",
+                    Stroke.Across,
+                    TowelRole.GlassWet,
+                    1.2
+                ) with
+                {
+                    OnLines = AlongLines,
+                    Zones = 2,
+                },
+                Wipe(
+                    "Dry",
+                    "Dry towel, zone by zone, up and down.",
+                    Stroke.Upright,
+                    TowelRole.GlassDry,
+                    1.8
+                ) with
+                {
+                    OnLines = DryAlongLines,
+                    Zones = 2,
+                },
+            ],
+            "No veil round a lamp seen through it in the dark.",
+            UsualCautions
+        )
+        {
+            Ladder = Ladders.Glass,
+            Removal = removal,
+        };
 
     /// <summary>Mild soap water: for tint film and a small kit.</summary>
     public static GlassMethod SoapWaterWay { get; } =
@@ -326,6 +361,10 @@ public static class GlassMethods
                 "Short bursts, towel at once",
                 [
                     Do("Cover up", "Dry towels over dash, screens and switches."),
+                    Edges with
+                    {
+                        Text = "Round the edge with a damp towel, corners most: steam stays off the seals.",
+                    },
                     new MethodStep(
                         "Steam",
                         "Short bursts from a hand's width away, always moving, from the top.",
@@ -363,7 +402,7 @@ public static class GlassMethods
 
     /// <summary>Every method, in the order in which ties are settled.</summary>
     public static IReadOnlyList<GlassMethod> All { get; } =
-    [TwoTowels, Chamois, SoapWaterWay, Zones, ThreeSteps, Steam];
+    [TwoTowels, Chamois, SoapWaterWay, Zones, ZonesWithWater, ThreeSteps, Steam];
 
     /// <summary>Finds a method; null when it is none for glass.</summary>
     public static GlassMethod? Find(MethodId id) => All.FirstOrDefault(glass => glass.Method.Id == id);

@@ -16,17 +16,25 @@ public sealed record GlassPlan(
     /// <summary>Taking up another kit for glass. Cove's own choice.</summary>
     public static readonly TimeSpan KitChange = TimeSpan.FromSeconds(30);
 
+    /// <summary>More kits than these are not weighed against each other; the work doubles with each.</summary>
+    private const int MostKits = 14;
+
     /// <summary>Plans the glass of a car: the cheapest set of kits that gets every pane as clear as it can get.</summary>
-    /// <remarks>Exact: with six methods there are sixty-three sets of kits, and each is tried. A pane for which nothing will do now is left out.</remarks>
+    /// <remarks>Exact: every set of the kits that could be used is tried. A kit is what has to be fetched, so that two methods with the same liquid are one. A pane for which nothing will do now is left out.</remarks>
     /// <param name="advices">What was advised for each pane, in walking order.</param>
     public static GlassPlan Of(IReadOnlyList<GlassAdvice> advices)
     {
         GlassAdvice[] panes = [.. advices.Where(advice => advice.Chosen is not null)];
+        string[] kits = KitsFor(panes, AbleOn);
+        kits = kits.Length > MostKits ? KitsFor(panes, advice => [advice.Chosen!]) : kits;
         PlannedPane[] best = [];
         TimeSpan least = TimeSpan.MaxValue;
-        for (int set = 1; set < 1 << GlassMethods.All.Count; set++)
+        for (int set = 1; set < 1 << kits.Length; set++)
         {
-            PlannedPane[] planned = [.. panes.Select(advice => Within(advice, set)).OfType<PlannedPane>()];
+            PlannedPane[] planned =
+            [
+                .. panes.Select(advice => Within(advice, kits, set)).OfType<PlannedPane>(),
+            ];
             TimeSpan takes = HandsOf(planned) + (KitsOf(planned) * KitChange);
             if (planned.Length == panes.Length && takes < least)
             {
@@ -34,17 +42,28 @@ public sealed record GlassPlan(
             }
         }
 
-        PlannedPane[] inOrder = [.. best.GroupBy(pane => pane.Option.Glass).SelectMany(kit => kit)];
+        PlannedPane[] inOrder =
+        [
+            .. best.GroupBy(pane => pane.Option.Kit, StringComparer.Ordinal)
+                .SelectMany(kit => kit.GroupBy(pane => pane.Option.Glass).SelectMany(method => method)),
+        ];
         return new GlassPlan(inOrder, panes.Length == 0 ? TimeSpan.Zero : least, TowelsFor(inOrder));
     }
 
-    /// <summary>The cheapest sufficient method of a set; for a pane that nothing gets clear, only what was chosen for it.</summary>
-    private static PlannedPane? Within(GlassAdvice advice, int set)
+    private static string[] KitsFor(
+        GlassAdvice[] panes,
+        Func<GlassAdvice, IEnumerable<GlassOption>> optionsOn
+    ) => [.. panes.SelectMany(optionsOn).Select(option => option.Kit).Distinct(StringComparer.Ordinal)];
+
+    /// <summary>The methods that get a pane clear; where none does, only what was chosen for it.</summary>
+    private static IEnumerable<GlassOption> AbleOn(GlassAdvice advice) =>
+        advice.Options.Where(able => able.IsEnough || able == advice.Chosen);
+
+    /// <summary>The cheapest way to do a pane with the kits of a set; null when there is none.</summary>
+    private static PlannedPane? Within(GlassAdvice advice, string[] kits, int set)
     {
-        GlassOption? option = advice
-            .Options.Where(
-                (able, index) => (set & (1 << index)) != 0 && (able.IsEnough || able == advice.Chosen)
-            )
+        GlassOption? option = AbleOn(advice)
+            .Where(able => Array.IndexOf(kits, able.Kit) is var kit && kit >= 0 && (set & (1 << kit)) != 0)
             .MinBy(able => able.Takes);
         return option is null ? null : new PlannedPane(advice.Pane, option, advice);
     }
@@ -54,7 +73,7 @@ public sealed record GlassPlan(
         panes.Aggregate(TimeSpan.Zero, (sum, pane) => sum + pane.Option.Takes);
 
     private static int KitsOf(PlannedPane[] panes) =>
-        panes.Select(pane => pane.Option.Glass).Distinct().Count();
+        panes.Select(pane => pane.Option.Kit).Distinct(StringComparer.Ordinal).Count();
 
     private static Dictionary<TowelRole, int> TowelsFor(PlannedPane[] panes) =>
         Enum.GetValues<TowelRole>()
