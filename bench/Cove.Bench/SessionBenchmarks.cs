@@ -100,5 +100,5 @@ public class SessionBenchmarks
     [Benchmark]
     public int WholeRuler() => Day().Offer.Plans.Count;
 
-    private DayPlan Day() => new(car, ChorePaces.Nothing, Now);
+    private DayPlan Day() => new(car, OwnerPaces.Nothing, Now);
 }

@@ -37,7 +37,7 @@ internal static class AnyCar
         return new SessionJobs(
             new SessionPlaces(CabinBuilder.Build(layout), worked.Zones),
             worked,
-            ChorePaces.Nothing
+            OwnerPaces.Nothing
         ).Of([.. items.Select(item => TaskWork.FromTable(new CareStatus(item, [])))]);
     }
 

@@ -39,7 +39,7 @@ lookOnly("places, help and the chart are reached by keys", async ({ page, cove }
   await expect(help).toBeHidden();
 
   await page.keyboard.press("2");
-  await expect(page.getByRole("heading", { name: "Cabin" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Cabin", exact: true })).toBeVisible();
   await page.getByRole("button", { name: /^Windscreen, inside/ }).focus();
   await page.keyboard.press("ArrowRight");
   await expect(page.getByRole("button", { name: /^Dashboard/ })).toBeFocused();

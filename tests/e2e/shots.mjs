@@ -141,6 +141,7 @@ await shot("run-phone", { viewport: PHONE }, async (page, place) => {
   await page.evaluate(() => window.scrollTo(0, 0));
 });
 await shot("run-phone-night", { viewport: PHONE, dark: true }, async (page, place) => {
+  await page.addInitScript(() => localStorage.setItem("cove.minutes", "60"));
   await page.goto(place("today"));
   await start(page);
   await answer(page, 9);
@@ -152,6 +153,14 @@ await shot("run-summary-phone", { viewport: PHONE }, async (page, place) => {
   await page.getByRole("button", { name: /End/ }).click();
   await page.getByRole("button", { name: "End it here" }).click();
   await page.getByRole("heading", { name: "Done for today" }).waitFor();
+});
+await shot("spot-phone", { viewport: PHONE }, async (page, place) => {
+  await page.goto(place("spill"));
+  await page.getByRole("combobox", { name: "Where?" }).click();
+  await page.getByRole("option", { name: "Rear seat, driver's side" }).click();
+  await page.getByRole("button", { name: "A sugary drink was spilled" }).click();
+  await page.getByRole("button", { name: "Done, look again when dry" }).waitFor();
+  await page.evaluate(() => window.scrollTo(0, 0));
 });
 await shot("log", {}, async (page, place) => void (await page.goto(place("log"))));
 await shot("welcome", { demo: false }, async (page, _, cove) => void (await page.goto(cove.url)));

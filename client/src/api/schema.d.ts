@@ -1802,6 +1802,8 @@ export interface components {
             /** Format: int32 */
             looks: number;
             tasks: components["schemas"]["LearntTaskView"][];
+            pace: string;
+            paces: components["schemas"]["LearntTaskView"][];
         };
         /** @enum {unknown} */
         LeatherSchool: "cleanerThenSealant" | "balm";
@@ -1845,6 +1847,8 @@ export interface components {
             plannedSeconds?: number;
             /** Format: int32 */
             takenSeconds?: number;
+            /** Format: double */
+            pace?: number;
             /** Format: double */
             removed?: number;
             note?: string;
@@ -2680,6 +2684,8 @@ export interface components {
             putsBack?: boolean;
             /** Format: double */
             plannedSeconds: number;
+            /** Format: double */
+            pace?: number;
             kits?: components["schemas"]["Kit"][];
             places?: string[];
             /** Format: double */

@@ -19,7 +19,7 @@ export function LearntTab({ vehicle }: TabProps) {
   if (!learnt.data) {
     return <Loading what="Reading what it taught" />;
   }
-  if (learnt.data.looks === 0) {
+  if (learnt.data.looks === 0 && learnt.data.paces.length === 0) {
     return (
       <Empty title="Nothing learnt yet">
         <p>{learnt.data.car}</p>
@@ -56,38 +56,55 @@ function Learnt({ vehicleId, learnt }: { vehicleId: string; learnt: Schemas["Lea
         In brackets, and beside each task: where the truth lies in nine cases of ten. A task nobody
         has looked at takes the pace of the car.
       </p>
-      <table className="w-full text-14">
-        <caption className="sr-only">Learnt pace of each task</caption>
-        <thead>
-          <tr className="cap h-7">
-            <th>Task</th>
-            <th className="w-20 pr-4 !text-right">Times</th>
-            <th className="w-20 pr-4 !text-right">Looks</th>
-            <th className="w-[420px] max-desk:hidden">
-              <Scale />
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {learnt.tasks.map((task) => (
-            <tr key={task.taskId} className="h-10 border-t border-hairline">
-              <td className="pr-4">{task.name}</td>
-              <td className="pr-4 text-right font-semibold">
-                {task.multiplier.toFixed(1)}
-                <span className="block text-12 font-normal whitespace-nowrap text-soft desk:hidden">
-                  {task.low.toFixed(1)} to {task.high.toFixed(1)}
-                </span>
-              </td>
-              <td className="pr-4 text-right">{task.looks}</td>
-              <td className="max-desk:hidden">
-                <Band task={task} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Beliefs caption="Learnt pace of each task" heading="Looks" tasks={learnt.tasks} />
+      <h2 className="mt-8 text-26">{learnt.pace}</h2>
+      <p className="mt-1 mb-5 max-w-[66ch] text-16 text-soft">
+        Learnt from what your runs took beside the table. What took more than four times as long was
+        a tap that was forgotten, and teaches nothing.
+      </p>
+      <Beliefs caption="Your pace at each task" heading="Runs" tasks={learnt.paces} />
       <Forget vehicleId={vehicleId} looks={learnt.looks} />
     </section>
+  );
+}
+
+type BeliefsProps = { caption: string; heading: string; tasks: Schemas["LearntTaskView"][] };
+
+function Beliefs({ caption, heading, tasks }: BeliefsProps) {
+  if (tasks.length === 0) {
+    return null;
+  }
+  return (
+    <table className="w-full text-14">
+      <caption className="sr-only">{caption}</caption>
+      <thead>
+        <tr className="cap h-7">
+          <th>Task</th>
+          <th className="w-20 pr-4 !text-right">Times</th>
+          <th className="w-20 pr-4 !text-right">{heading}</th>
+          <th className="w-[420px] max-desk:hidden">
+            <Scale />
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {tasks.map((task) => (
+          <tr key={task.taskId} className="h-10 border-t border-hairline">
+            <td className="pr-4">{task.name}</td>
+            <td className="pr-4 text-right font-semibold">
+              {task.multiplier.toFixed(1)}
+              <span className="block text-12 font-normal whitespace-nowrap text-soft desk:hidden">
+                {task.low.toFixed(1)} to {task.high.toFixed(1)}
+              </span>
+            </td>
+            <td className="pr-4 text-right">{task.looks}</td>
+            <td className="max-desk:hidden">
+              <Band task={task} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 
@@ -168,7 +185,7 @@ function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
         open={open}
         onClose={() => setOpen(false)}
         title="Start learning anew?"
-        about={`${count(looks, "look")} up to now will teach nothing any more, and every date goes back to the pace of the reference. The log and the levels you saw stay.`}
+        about={`${count(looks, "look")} up to now will teach nothing any more, and every date goes back to the pace of the reference, every minute to the table. The log and the levels you saw stay.`}
       >
         <button
           type="button"

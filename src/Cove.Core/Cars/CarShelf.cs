@@ -49,7 +49,7 @@ public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords record
     /// <param name="supplies">What is left of the products; enough when left out.</param>
     public MethodBook MethodsAt(
         DateTimeOffset now,
-        ChorePaces paces,
+        OwnerPaces paces,
         Workplace? place = null,
         Supplies? supplies = null
     ) =>

@@ -26,8 +26,8 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
 
     private GlassPlan? plan;
 
-    /// <summary>What has been learnt of the owner's pace at chores.</summary>
-    public ChorePaces Paces { get; init; } = ChorePaces.Nothing;
+    /// <summary>What has been learnt of the owner's pace.</summary>
+    public OwnerPaces Paces { get; init; } = OwnerPaces.Nothing;
 
     /// <summary>Where the owner works today.</summary>
     public Workplace Place { get; init; } = Workplace.Usual;
@@ -68,6 +68,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                 )
             )
             .ToArray();
+        double pace = Paces.Of(item.Task.Id).Median;
         double forUse = WorkFactors.ForUse(item.Task, ledger.Usage.At(now).Use);
         double times = uses.Sum(use =>
             PartOf(item, use.Use.Surfaces)
@@ -80,9 +81,12 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
         return new TaskWork(
             status,
             [.. uses.Select(use => use.Use)],
-            HalfMinutes(item.Work * times),
+            HalfMinutes(item.Work * (times * pace)),
             DryingOf(item.Task, [.. uses.Select(use => use.Use.Method)])
-        );
+        )
+        {
+            Pace = pace,
+        };
     }
 
     private Dictionary<SurfaceId, GlassAdvice> AdviceByPane =>
@@ -152,7 +156,11 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
                         + GlassMethods.TwoTowels.SetUp
                         + (GlassMethods.TwoTowels.PerSquareMetre * pane.Area.SquareMetres)
                 );
-        return new TaskWork(status, UsesOf(PlanOfGlass(), panes), HalfMinutes(hands), TimeSpan.Zero);
+        double pace = Paces.Of(status.Item.Task.Id).Median;
+        return new TaskWork(status, UsesOf(PlanOfGlass(), panes), HalfMinutes(hands * pace), TimeSpan.Zero)
+        {
+            Pace = pace,
+        };
     }
 
     /// <summary>How some panes are done by a plan. Where nothing at hand may touch a pane, the usual way stands with what it lacks.</summary>

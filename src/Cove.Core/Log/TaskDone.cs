@@ -19,6 +19,9 @@ public sealed record TaskDone(EntryId Id, DateTimeOffset At, TaskId TaskId, Shar
     /// <summary>How long it took, putting back included.</summary>
     public TimeSpan Taken { get; init; }
 
+    /// <summary>The pace of the owner that it was planned with, beside that of the table; above 0.</summary>
+    public double Pace { get; init; } = 1;
+
     /// <summary>How it was done; none where that is not known.</summary>
     public IReadOnlyList<MethodUsed> Methods { get; init; } = [];
 

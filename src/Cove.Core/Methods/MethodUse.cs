@@ -38,6 +38,9 @@ public sealed record TaskWork(
     TimeSpan Drying
 )
 {
+    /// <summary>The pace of the owner that the hands are reckoned with, beside that of the table; above 0.</summary>
+    public double Pace { get; init; } = 1;
+
     /// <summary>A task as the table has it: light soil, Cove's own ways, whatever is at hand.</summary>
     public static TaskWork FromTable(CareStatus status)
     {

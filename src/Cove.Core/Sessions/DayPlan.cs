@@ -14,7 +14,7 @@ namespace Cove.Core.Sessions;
 /// <param name="paces">What has been learnt of the owner's pace at chores.</param>
 /// <param name="now">The instant.</param>
 /// <param name="today">What the day brings; the usual when left out.</param>
-public sealed class DayPlan(CarShelf car, ChorePaces paces, DateTimeOffset now, DayConditions? today = null)
+public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, DayConditions? today = null)
 {
     private readonly DayConditions today = today ?? DayConditions.Usual;
     private readonly Dictionary<int, PlannedSession> sessions = [];

@@ -56,7 +56,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
     {
         var today = new DayPlan(
             new CarShelf(car.Ledger.After(replay), car.Shelf, car.Records, ways),
-            ChorePaces.Nothing,
+            OwnerPaces.Nothing,
             slot,
             DayConditions.Usual with
             {

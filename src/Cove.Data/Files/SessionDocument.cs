@@ -40,6 +40,10 @@ public sealed record StepDocument
     [Range(0.0, 86_400.0, ErrorMessage = "Say seconds from 0 to 86,400.")]
     public required double PlannedSeconds { get; init; }
 
+    /// <summary>The pace of the owner that it was planned with, beside that of the table.</summary>
+    [Range(0.01, 100.0, ErrorMessage = "Say a pace from 0.01 to 100.")]
+    public double Pace { get; init; } = 1;
+
     /// <summary>The kits to get out before it, in order.</summary>
     [MaxLength(20, ErrorMessage = "Name each kit once.")]
     public IReadOnlyList<Kit> Kits { get; init; } = [];
@@ -81,6 +85,7 @@ public sealed record StepDocument
             Name = step.Name,
             PutsBack = step.PutsBack,
             PlannedSeconds = Seconds(step.Planned),
+            Pace = Math.Round(step.Pace, 4),
             Kits = step.Fetch,
             Places = step.Zones,
             DryingSeconds = Seconds(step.Drying),
@@ -96,6 +101,7 @@ public sealed record StepDocument
         new(Task, PutsBack, Span(PlannedSeconds), Kits, Places, Span(DryingSeconds))
         {
             Name = Name,
+            Pace = Pace,
             DryingWhat = DryingWhat,
             Surfaces = [.. Surfaces.Select(surface => surface.ToSurface())],
             Methods = [.. Methods.Select(method => method.ToMethod())],

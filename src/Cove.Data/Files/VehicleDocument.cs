@@ -180,6 +180,10 @@ public sealed record LogDocument
     [Range(0, 360_000, ErrorMessage = "Say 0 to 360,000 seconds.")]
     public int TakenSeconds { get; init; }
 
+    /// <summary>The pace of the owner that it was planned with, beside that of the table.</summary>
+    [Range(0.01, 100.0, ErrorMessage = "Say a pace from 0.01 to 100.")]
+    public double Pace { get; init; } = 1;
+
     /// <summary>The share of the level that was removed; 0 for other kinds than care.</summary>
     [Range(0.0, 1.0, ErrorMessage = "Say a share from 0 to 1.")]
     public double Removed { get; init; }

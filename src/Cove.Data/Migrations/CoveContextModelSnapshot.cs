@@ -190,6 +190,9 @@ namespace Cove.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
+                    b.Property<double>("Pace")
+                        .HasColumnType("REAL");
+
                     b.Property<int>("PlannedSeconds")
                         .HasColumnType("INTEGER");
 

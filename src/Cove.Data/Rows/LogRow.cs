@@ -26,6 +26,9 @@ internal sealed class LogRow : OwnedRow
 
     public int TakenSeconds { get; set; }
 
+    /// <summary>The pace of the owner that it was planned with, beside that of the table; 1 before paces were learnt.</summary>
+    public double Pace { get; set; } = 1;
+
     /// <summary>The share of the level that was removed.</summary>
     public double Removed { get; set; }
 

@@ -1,6 +1,6 @@
 namespace Cove.Data;
 
-/// <summary>Reads from the log what has to be followed up, and keeps what was answered. Also what chores took.</summary>
+/// <summary>Reads from the log what has to be followed up, and keeps what was answered. Also what runs took.</summary>
 public sealed class ReminderStore
 {
     private readonly CoveContext context;
@@ -52,15 +52,43 @@ public sealed class ReminderStore
         return true;
     }
 
-    /// <summary>What has been learnt of how long the owner takes for chores, on any vehicle.</summary>
-    public async Task<ChorePaces> Paces(CancellationToken cancel = default)
+    /// <summary>What has been learnt of how long the owner takes, on any vehicle. What an owner had a vehicle forget teaches nothing.</summary>
+    public async Task<OwnerPaces> Paces(CancellationToken cancel = default)
     {
         var done = await context
-            .Log.Where(row => row.Kind == LogEntryKind.Chore && row.UndoneAt == null)
-            .Select(row => new { row.Subject, row.TakenSeconds })
+            .Log.Where(row =>
+                row.UndoneAt == null
+                && row.TakenSeconds > 0
+                && (row.Kind == LogEntryKind.Chore || (row.Kind == LogEntryKind.Care && row.RunId != null))
+            )
+            .Join(
+                context.Vehicles,
+                row => row.VehicleId,
+                vehicle => vehicle.Id,
+                (row, vehicle) =>
+                    new
+                    {
+                        row.Subject,
+                        row.At,
+                        row.PlannedSeconds,
+                        row.TakenSeconds,
+                        row.Pace,
+                        IsChore = row.Kind == LogEntryKind.Chore,
+                        vehicle.LearntSince,
+                    }
+            )
             .ToListAsync(cancel);
-        return ChorePaces.Learn(
-            done.Select(chore => (new TaskId(chore.Subject), TimeSpan.FromSeconds(chore.TakenSeconds)))
+        return OwnerPaces.Learn(
+            done.Where(work => work.LearntSince is not { } since || work.At > since)
+                .Select(work =>
+                    (
+                        new TaskId(work.Subject),
+                        work.IsChore
+                            ? SessionChores.Find(work.Subject)?.Work ?? TimeSpan.Zero
+                            : TimeSpan.FromSeconds(work.PlannedSeconds / work.Pace),
+                        TimeSpan.FromSeconds(work.TakenSeconds)
+                    )
+                )
         );
     }
 }

@@ -42,7 +42,7 @@ internal sealed class AnyHousehold
         Log = [.. Lately(), .. Happenings()];
         Day = new DayPlan(
             new CarShelf(Ledger, Shelf, ShelfRecords.None),
-            ChorePaces.Nothing,
+            OwnerPaces.Nothing,
             Now,
             new DayConditions(
                 Place,

@@ -135,31 +135,6 @@ public sealed class MethodBookTests
         }
     }
 
-    // Normal prior and evidence on the logarithm: any statistics textbook.
-    [Fact]
-    public void The_minutes_of_chores_go_towards_what_they_take()
-    {
-        SessionChore empty = SessionChores.Find("empty-car")!;
-        (TaskId, TimeSpan)[] slow =
-        [
-            .. Enumerable.Repeat((new TaskId("empty-car"), TimeSpan.FromMinutes(6)), 8),
-        ];
-
-        ChorePaces learnt = ChorePaces.Learn(slow);
-
-        double expected = 8 / 0.16 * Math.Log(3) / ((1 / 0.25) + (8 / 0.16));
-        Assert.Equal(expected, learnt.Of("empty-car").LogMean, 12);
-        Assert.InRange(learnt.WorkOf(empty).TotalMinutes, 5, 6);
-        Assert.Equal(empty.Work, ChorePaces.Nothing.WorkOf(empty));
-        Assert.Equal(
-            0,
-            ChorePaces
-                .Learn([("empty-car", TimeSpan.Zero), ("gone", TimeSpan.FromHours(1))])
-                .Of("empty-car")
-                .Looks
-        );
-    }
-
     // Seen: the suede inserts of a seat were foamed in circles together with its leather.
     [Theory]
     [InlineData(Material.LeatherWithMicrosuede, "clean-leather", Material.CoatedLeather)]
@@ -184,7 +159,7 @@ public sealed class MethodBookTests
         var shelf = new CarShelf(ledger, Shelf.Empty, ShelfRecords.None);
         CareStatus status = ledger.At(Now).First(one => one.Item.Task.Id == taskId);
 
-        TaskWork work = shelf.MethodsAt(Now, ChorePaces.Nothing).Of(status);
+        TaskWork work = shelf.MethodsAt(Now, OwnerPaces.Nothing).Of(status);
 
         Assert.All(work.Uses, use => Assert.Equal(part, use.Part));
         Assert.All(work.Uses.SelectMany(use => use.Requests), request => Assert.Equal(part, request.Part));

@@ -340,4 +340,17 @@ public sealed class GlassAdvisorTests
                 Assert.Equal(liquid == GlassLiquid.WaterOnly, pick.Product.Make.Class == ProductClass.Water)
         );
     }
+
+    // Seen: whoever works with water only was sent to a specialist with a cleaner on the shelf.
+    [Fact]
+    public void Film_that_only_the_owners_own_way_leaves_there_says_so()
+    {
+        GlassAdvice advice = Panes
+            .Advisor(WaysOfWorking.Default with { GlassLiquid = GlassLiquid.WaterOnly })
+            .Advise(Panes.Windscreen(0.6, 2.5), GlassConditions.Fair);
+
+        Assert.StartsWith("You work with water only.", advice.Hold!.Why, StringComparison.Ordinal);
+        Assert.Equal("Let the film decide, in Ways of working.", advice.Hold.WayOut);
+        Assert.Null(advice.Hold.Buy);
+    }
 }

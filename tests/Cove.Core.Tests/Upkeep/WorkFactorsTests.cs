@@ -43,7 +43,7 @@ public sealed class WorkFactorsTests
                 soil
             );
             return new CarShelf(ledger, Shelf.Empty, ShelfRecords.None)
-                .MethodsAt(Now, ChorePaces.Nothing)
+                .MethodsAt(Now, OwnerPaces.Nothing)
                 .Of(ledger.At(Now).First(status => status.Item.Task.Id == "vacuum-seats"))
                 .Hands.TotalMinutes;
         }

@@ -25,19 +25,27 @@ public sealed record GlassAdvice(
         : new GlassHold(
             false,
             Chosen is null
-                ? Options
-                    .Select(option => option.Gate)
-                    .FirstOrDefault(gate => gate?.Kind == GateKind.Kit)
-                    ?.Sentence
-                    ?? "Nothing at hand may touch this pane."
+                    ? Options
+                        .Select(option => option.Gate)
+                        .FirstOrDefault(gate => gate?.Kind == GateKind.Kit)
+                        ?.Sentence
+                        ?? "Nothing at hand may touch this pane."
+                : WouldDo?.Gate is { } way ? $"{way.Sentence} That does not get this film off."
                 : "Nothing at hand gets this film off.",
-            ToBuy is { } buy
-                ? $"To buy: {ClassPresets.Of(buy).Name.ToLowerInvariant()}."
+            WouldDo is not null ? "Let the film decide, in Ways of working."
+                : ToBuy is { } buy ? $"To buy: {ClassPresets.Of(buy).Name.ToLowerInvariant()}."
                 : "Leave it to a specialist."
         )
         {
-            Buy = ToBuy,
+            Buy = WouldDo is null ? ToBuy : null,
         };
+
+    /// <summary>What is at hand and would get the pane clear, but for the owner's own way of working; null when there is nothing.</summary>
+    private GlassOption? WouldDo =>
+        Options.FirstOrDefault(option =>
+            option is { Gate.Kind: GateKind.School, Enough: not null }
+            && option.Picks.Count == option.Glass.Wet.Count()
+        );
 
     /// <summary>What the quickest method lacks that would get the pane clear; null when no purchase helps.</summary>
     private ProductClass? ToBuy =>

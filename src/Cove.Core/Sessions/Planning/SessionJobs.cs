@@ -15,7 +15,7 @@ namespace Cove.Core.Sessions.Planning;
 public sealed class SessionJobs(
     SessionPlaces places,
     WaysOfWorking ways,
-    ChorePaces paces,
+    OwnerPaces paces,
     LooseThings? things = null
 )
 {

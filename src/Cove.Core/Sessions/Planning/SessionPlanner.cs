@@ -49,7 +49,7 @@ public sealed class SessionPlanner
         jobs = new SessionJobs(
             new SessionPlaces(cabin, ways.Zones),
             ways,
-            methods?.Paces ?? ChorePaces.Nothing,
+            methods?.Paces ?? OwnerPaces.Nothing,
             things
         );
         candidates = [.. ready.All.SelectMany(task => task.Links.Index().Select(link => (task, link.Index)))];

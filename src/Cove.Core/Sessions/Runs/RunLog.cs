@@ -40,6 +40,7 @@ public static class RunLog
                 RunId = runId,
                 Planned = step.Planned,
                 Taken = taken,
+                Pace = step.Pace,
                 SurfaceIds = [.. step.Methods.SelectMany(method => method.SurfaceIds).Distinct()],
                 Methods = step.Methods,
                 Products = [.. step.Products.Select(product => product.Used)],

@@ -51,6 +51,9 @@ public sealed record RunStep(
     /// <summary>What to do, as an owner would say it.</summary>
     public string Name { get; init; } = string.Empty;
 
+    /// <summary>The pace of the owner that it was planned with, beside that of the table; 1 for chores and old runs.</summary>
+    public double Pace { get; init; } = 1;
+
     /// <summary>What dries after it, as a heading; empty when nothing does.</summary>
     public string DryingWhat { get; init; } = string.Empty;
 
@@ -119,6 +122,7 @@ public sealed record RunStep(
                 )
                 {
                     Name = NameOf(job.TaskId, job.PutsBack),
+                    Pace = work?.Pace ?? 1,
                     DryingWhat =
                         job.Drying > TimeSpan.Zero
                             ? CareTasks.Find(job.TaskId)?.DryingWhat ?? string.Empty

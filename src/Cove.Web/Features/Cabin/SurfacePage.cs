@@ -7,7 +7,7 @@ namespace Cove.Web.Features.Cabin;
 internal sealed class SurfacePage(CarShelf car, OwnerClock clock)
 {
     private readonly CareLedger ledger = car.Ledger;
-    private readonly MethodBook book = car.MethodsAt(clock.Now, ChorePaces.Nothing);
+    private readonly MethodBook book = car.MethodsAt(clock.Now, OwnerPaces.Nothing);
 
     /// <summary>How far back the history of a level is shown.</summary>
     public static readonly TimeSpan Past = TimeSpan.FromDays(70);

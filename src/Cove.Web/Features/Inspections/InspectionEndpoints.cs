@@ -178,6 +178,7 @@ internal static class InspectionEndpoints
     private static async Task<IResult> Learnt(
         VehicleId vehicleId,
         VehicleStore vehicles,
+        ReminderStore reminders,
         CancellationToken cancel
     )
     {
@@ -186,6 +187,7 @@ internal static class InspectionEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
+        OwnerPaces paces = await reminders.Paces(cancel);
         return Results.Ok(
             new LearntView(
                 RateWords.OfCar(ledger.Learnt),
@@ -206,6 +208,21 @@ internal static class InspectionEndpoints
                                 RateWords.Of(task, ledger.Learnt)
                             );
                         }),
+                ],
+                PaceWords.OfPerson(paces),
+                [
+                    .. paces
+                        .Tasks.OrderByDescending(pace => Math.Abs(pace.Value.LogMean))
+                        .ThenBy(pace => pace.Key)
+                        .Select(pace => new LearntTaskView(
+                            pace.Key.Value,
+                            RunStep.NameOf(pace.Key, putsBack: false),
+                            pace.Value.Median,
+                            pace.Value.Low,
+                            pace.Value.High,
+                            pace.Value.Looks,
+                            PaceWords.Of(pace.Value)
+                        )),
                 ]
             )
         );

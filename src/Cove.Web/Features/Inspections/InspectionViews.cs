@@ -103,7 +103,15 @@ internal sealed record LookedTaskView(
 /// <param name="Car">What is believed of the car as a whole, as a sentence.</param>
 /// <param name="Looks">From how many looks.</param>
 /// <param name="Tasks">What is believed of each task that was looked at, those furthest from the reference first.</param>
-internal sealed record LearntView(string Car, int Looks, IReadOnlyList<LearntTaskView> Tasks);
+/// <param name="Pace">How long the owner takes beside the table, as a sentence.</param>
+/// <param name="Paces">The same for each task and chore that was done in runs, those furthest from the table first.</param>
+internal sealed record LearntView(
+    string Car,
+    int Looks,
+    IReadOnlyList<LearntTaskView> Tasks,
+    string Pace,
+    IReadOnlyList<LearntTaskView> Paces
+);
 
 /// <summary>What has been learnt of one task.</summary>
 /// <param name="TaskId">The task.</param>

@@ -122,7 +122,7 @@ internal static class MethodEndpoints
             ]
         );
 
-    private static TechniqueView OfChore(SessionChore chore, ChorePaces paces)
+    private static TechniqueView OfChore(SessionChore chore, OwnerPaces paces)
     {
         double minutes = paces.WorkOf(chore).TotalMinutes;
         return new TechniqueView(

@@ -71,7 +71,7 @@ internal static class StockEndpoints
         {
             ShelfRecords known = records[ledger.Vehicle.Id];
             var car = new CarShelf(ledger, shelf, known, ways.For(known));
-            demands.Add(RoutineDemand.Of(ledger, car.Chooser, now, car.MethodsAt(now, ChorePaces.Nothing)));
+            demands.Add(RoutineDemand.Of(ledger, car.Chooser, now, car.MethodsAt(now, OwnerPaces.Nothing)));
         }
 
         return (
