@@ -3,6 +3,28 @@ namespace Cove.Web.Tests;
 /// <summary>How a car is used, and what looking at it teaches, over HTTP.</summary>
 public sealed class UseAndLookTests
 {
+    // Seen: child seats and a pet cover on the drawing, and dates for two grown people.
+    [Fact]
+    public async Task What_is_fitted_at_first_tells_of_the_use_and_the_preview_says_so()
+    {
+        using var cove = new CoveHost();
+        string body = Bodies.Vehicle(("layout.childSeats", 2), ("layout.petCover", true));
+        HttpResponseMessage added = await cove.Post("/api/vehicles", body);
+        string vehicle = (string)(await added.Content.ReadFromJsonAsync<JsonObject>())!["id"]!;
+
+        JsonNode use = (await cove.Get($"/api/vehicles/{vehicle}/use"))["use"]!;
+
+        Assert.Equal(2, (int)use["children"]!);
+        Assert.Equal("sometimes", (string)use["pets"]!);
+        string layout = JsonNode.Parse(body)!["layout"]!.ToJsonString();
+        HttpResponseMessage preview = await cove.Post("/api/vehicles/preview", layout);
+        Assert.Contains(
+            "2 children",
+            (string)(await preview.Content.ReadFromJsonAsync<JsonObject>())!["use"]!,
+            StringComparison.Ordinal
+        );
+    }
+
     [Fact]
     public async Task A_preview_says_what_would_move_and_a_change_moves_it()
     {

@@ -1362,6 +1362,7 @@ export interface components {
             count: number;
             /** Format: double */
             squareMetres: number;
+            use: null | string;
         };
         CabinView: {
             vehicle: components["schemas"]["VehicleView"];

@@ -3,7 +3,7 @@ import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, ask, type Choices, type Layout, type NewVehicle, Problem } from "../api/client";
 import { keys } from "../api/keys";
-import { useChoices, useVehicles } from "../api/queries";
+import { useCabinPreview, useChoices, useVehicles } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";
@@ -43,6 +43,7 @@ function Welcome({ choices }: { choices: Choices }) {
   const [look, setLook] = useState<NewVehicle["look"]>("livedIn");
   const [distance, setDistance] = useState(String(choices.referenceUse.kilometresAWeek));
   const [layout, setLayout] = useState<Layout>(() => choices.bodies[0]?.usual ?? ({} as Layout));
+  const fitted = useCabinPreview(layout).data?.use;
   const add = useMutation({
     mutationFn: () =>
       ask(
@@ -109,6 +110,7 @@ function Welcome({ choices }: { choices: Choices }) {
                   onChange={(event) => setDistance(event.target.value)}
                 />
               </Field>
+              {fitted && <p className="mb-3 text-14 text-soft">{fitted}</p>}
               <Pick
                 label="How does it look inside today?"
                 value={look}

@@ -112,7 +112,8 @@ internal static class VehicleEndpoints
                 cabin.Plan,
                 [.. cabin.Surfaces.Select(surface => new NamedView(surface.Id.Value, surface.Name))],
                 cabin.Surfaces.Count,
-                cabin.Surfaces.Sum(surface => surface.Area.SquareMetres)
+                cabin.Surfaces.Sum(surface => surface.Area.SquareMetres),
+                FirstUse.SentenceOf(layout)
             )
         );
     }
@@ -133,7 +134,7 @@ internal static class VehicleEndpoints
             request.Name.Trim(),
             request.Description.Trim(),
             request.Layout,
-            request.Use.ToUse(),
+            FirstUse.Of(request.Use.ToUse(), request.Layout),
             task => request.Look.StartingLevel(task),
             clock.Now,
             cancel

@@ -142,9 +142,11 @@ public sealed record NewCopy
 /// <param name="Surfaces">The surfaces that show on it, by id and name.</param>
 /// <param name="Count">How many surfaces the car would have.</param>
 /// <param name="SquareMetres">How much there would be to care for.</param>
+/// <param name="Use">What the fittings tell of the use of a new car, as one sentence; null when they tell nothing.</param>
 internal sealed record CabinPreviewView(
     CabinPlan Plan,
     IReadOnlyList<NamedView> Surfaces,
     int Count,
-    double SquareMetres
+    double SquareMetres,
+    string? Use
 );
