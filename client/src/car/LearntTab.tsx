@@ -43,7 +43,7 @@ const WIDTH = 420;
 const SCALE = [
   { at: 0.25, words: "a quarter" },
   { at: 0.5, words: "half" },
-  { at: 1, words: "reference" },
+  { at: 1, words: "" },
   { at: 2, words: "twice" },
   { at: 4, words: "4 times" },
 ];
@@ -56,21 +56,37 @@ function Learnt({ vehicleId, learnt }: { vehicleId: string; learnt: Schemas["Lea
         In brackets, and beside each task: where the truth lies in nine cases of ten. A task nobody
         has looked at takes the pace of the car.
       </p>
-      <Beliefs caption="Learnt pace of each task" heading="Looks" tasks={learnt.tasks} />
+      <Beliefs
+        caption="Learnt pace of each task"
+        heading="Looks"
+        middle="reference"
+        tasks={learnt.tasks}
+      />
       <h2 className="mt-8 text-26">{learnt.pace}</h2>
       <p className="mt-1 mb-5 max-w-[66ch] text-16 text-soft">
-        Learnt from what your runs took beside the table. What took more than four times as long was
-        a tap that was forgotten, and teaches nothing.
+        From what your runs took, beside the minutes Cove plans at first. More than four times as
+        long was a tap that was forgotten, and teaches nothing.
       </p>
-      <Beliefs caption="Your pace at each task" heading="Runs" tasks={learnt.paces} />
+      <Beliefs
+        caption="Your pace at each task"
+        heading="Runs"
+        middle="usual"
+        tasks={learnt.paces}
+      />
       <Forget vehicleId={vehicleId} looks={learnt.looks} />
     </section>
   );
 }
 
-type BeliefsProps = { caption: string; heading: string; tasks: Schemas["LearntTaskView"][] };
+type BeliefsProps = {
+  caption: string;
+  heading: string;
+  /** What a multiplier of 1 is called. */
+  middle: string;
+  tasks: Schemas["LearntTaskView"][];
+};
 
-function Beliefs({ caption, heading, tasks }: BeliefsProps) {
+function Beliefs({ caption, heading, middle, tasks }: BeliefsProps) {
   if (tasks.length === 0) {
     return null;
   }
@@ -83,7 +99,7 @@ function Beliefs({ caption, heading, tasks }: BeliefsProps) {
           <th className="w-20 pr-4 !text-right">Times</th>
           <th className="w-20 pr-4 !text-right">{heading}</th>
           <th className="w-[420px] max-desk:hidden">
-            <Scale />
+            <Scale middle={middle} />
           </th>
         </tr>
       </thead>
@@ -115,18 +131,18 @@ function x(value: number): number {
 }
 
 /** What the scale of doublings says. */
-function Scale() {
+function Scale({ middle }: { middle: string }) {
   return (
     <svg
       width={WIDTH}
       height="20"
       viewBox={`0 0 ${WIDTH} 20`}
       role="img"
-      aria-label="Beside the reference"
+      aria-label={`Beside the ${middle}`}
     >
       {SCALE.map(({ at, words }) => (
         <text key={at} x={x(at)} y="14" textAnchor="middle" className="cap">
-          {words}
+          {words || middle}
         </text>
       ))}
     </svg>

@@ -7,7 +7,7 @@ namespace Cove.Core.Methods;
 public static class PaceWords
 {
     /// <summary>A difference of this much is none.</summary>
-    private const double SamePace = 0.05;
+    private const double SamePace = 0.1;
 
     /// <summary>The person as a whole, as one sentence.</summary>
     public static string OfPerson(OwnerPaces paces) =>
@@ -18,9 +18,9 @@ public static class PaceWords
     /// <summary>One belief, as one sentence.</summary>
     public static string Of(RateBelief pace) =>
         Math.Abs(pace.Median - 1) < SamePace
-            ? "You take as long as the table says."
+            ? "You take about as long as is usual."
             : string.Create(
                 CultureInfo.InvariantCulture,
-                $"You take {pace.Median:0.0#} times as long as the table says."
+                $"You take {pace.Median:0.0} times as long as is usual."
             );
 }
