@@ -308,7 +308,7 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
         where glass.Job.TaskId.Value is "windscreen" or "other-glass"
         from wet in steps
         where
-            WetSeatWork.Contains(wet.Job.TaskId.Value)
+            (WetSeatWork.Contains(wet.Job.TaskId.Value) || wet.Job.TaskId == "foam-carpets")
             && wet.Step.End <= glass.Step.Begin
             && glass.Step.Begin < wet.Step.End + wet.Job.Drying
         select $"{glass.Job.TaskId} kneeling on what {wet.Job.TaskId} left wet";

@@ -41,8 +41,8 @@ public sealed class RunningOrderTests
     [Fact]
     public void Mats_come_first_and_go_back_dry_and_glass_is_last()
     {
-        string[] wetSeats = ["clean-fabric-seats", "protect-fabric"];
-        List<OrderJob> order = OrderOf(task => !wetSeats.Contains(task.Value, StringComparer.Ordinal));
+        string[] staysWet = ["clean-fabric-seats", "protect-fabric", "foam-carpets"];
+        List<OrderJob> order = OrderOf(task => !staysWet.Contains(task.Value, StringComparer.Ordinal));
 
         Assert.Equal("wash-rubber-mats", order.First(job => job.Stage != Stage.Prepare).TaskId);
         Assert.True(Place(order, "brush-vents") < Place(order, "vacuum-seats"));
@@ -66,6 +66,16 @@ public sealed class RunningOrderTests
         Assert.True(Place(order, "windscreen") < Place(order, "clean-fabric-seats"));
         Assert.True(Place(order, "other-glass") < Place(order, "clean-fabric-seats"));
         Assert.True(Place(order, "clean-fabric-seats") < Place(order, "protect-fabric"));
+    }
+
+    // Seen: carpets were foamed, and the windscreen cleaned afterwards with the feet in the foam.
+    [Fact]
+    public void Glass_comes_before_carpets_that_stay_wet()
+    {
+        List<OrderJob> order = OrderOf(task => task.Value is "foam-carpets" or "windscreen" or "other-glass");
+
+        Assert.True(Place(order, "windscreen") < Place(order, "foam-carpets"));
+        Assert.True(Place(order, "other-glass") < Place(order, "foam-carpets"));
     }
 
     // Common practice: what was moved is set back last of all.

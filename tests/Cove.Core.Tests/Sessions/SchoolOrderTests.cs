@@ -46,7 +46,7 @@ public sealed class SchoolOrderTests
                     ways
                 );
                 // Every task of the car, wet fabric seats among them: the glass comes before those.
-                List<Stage> stages = [.. StageOrder.For(ways, glassBeforeSeats: true)];
+                List<Stage> stages = [.. StageOrder.For(ways, glassBeforeWet: true)];
                 int[] turns =
                 [
                     .. RunningOrder

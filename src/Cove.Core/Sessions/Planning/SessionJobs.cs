@@ -27,7 +27,7 @@ public sealed class SessionJobs(
     private readonly LooseThings things = things ?? LooseThings.None;
     private readonly Dictionary<TaskWork, OrderJob[]> known = new(ReferenceEqualityComparer.Instance);
     private readonly IReadOnlyList<Stage> stages = StageOrder.For(ways);
-    private readonly IReadOnlyList<Stage> stagesGlassFirst = StageOrder.For(ways, glassBeforeSeats: true);
+    private readonly IReadOnlyList<Stage> stagesGlassFirst = StageOrder.For(ways, glassBeforeWet: true);
 
     /// <summary>Makes the problem of ordering some tasks.</summary>
     /// <param name="works">The tasks chosen.</param>
@@ -38,8 +38,8 @@ public sealed class SessionJobs(
         [
             .. works.SelectMany(JobsOf).Concat(Chores(works)).Where(job => without is null || !without(job)),
         ];
-        bool seatsStayWet = works.Any(work => WetsSeats(work) && work.Drying > WorthWaitingFor);
-        IReadOnlyList<Stage> order = seatsStayWet ? stagesGlassFirst : stages;
+        bool stayWet = works.Any(work => WetsPlaces(work) && work.Drying > WorthWaitingFor);
+        IReadOnlyList<Stage> order = stayWet ? stagesGlassFirst : stages;
         return new OrderProblem(jobs, Precedences(jobs, order, works), places.Way, places.Start)
         {
             Stages = order,
@@ -136,11 +136,11 @@ public sealed class SessionJobs(
             }
         }
 
-        // Who cleans glass kneels on the seats; glass that comes before them need not wait.
+        // Who cleans glass kneels on the seats and treads on the floor; glass that comes before them need not wait.
         bool glassAfterSeats =
             stages.Index().First(stage => stage.Item == Stage.Glass).Index
             > stages.Index().First(stage => stage.Item == Stage.WetLow).Index;
-        var wetSeats = works.Where(WetsSeats).Select(work => work.Status.Item.Task.Id).ToHashSet();
+        var wetPlaces = works.Where(WetsPlaces).Select(work => work.Status.Item.Task.Id).ToHashSet();
         var belowThings = works
             .Where(work => work.Status.Item.Surfaces.Any(things.LieOn))
             .Select(work => work.Status.Item.Task.Id)
@@ -154,13 +154,13 @@ public sealed class SessionJobs(
 
             for (int after = 0; after < jobs.Length; after++)
             {
-                bool isSeat = wetSeats.Contains(jobs[wet].TaskId);
+                bool isPlace = wetPlaces.Contains(jobs[wet].TaskId);
                 if (
                     after != wet
                     && (
                         NeedsItDry(jobs[wet], jobs[after])
                         || (jobs[after].TaskId == ThingsBack && belowThings.Contains(jobs[wet].TaskId))
-                        || (isSeat && glassAfterSeats && jobs[after].Stage == Stage.Glass)
+                        || (isPlace && glassAfterSeats && jobs[after].Stage == Stage.Glass)
                     )
                 )
                 {
@@ -182,7 +182,8 @@ public sealed class SessionJobs(
                 )
             : CareTasks.Find(after.TaskId) is { } task && task.AfterDryingOf.Contains(wet.TaskId);
 
-    private static bool WetsSeats(TaskWork work) =>
+    /// <summary>Whether a task wets where one kneels or treads while cleaning glass.</summary>
+    private static bool WetsPlaces(TaskWork work) =>
         work.Drying > TimeSpan.Zero
-        && work.Status.Item.Surfaces.Any(surface => surface.Kind == SurfaceKind.Seat);
+        && work.Status.Item.Surfaces.Any(surface => surface.Kind is SurfaceKind.Seat or SurfaceKind.Carpet);
 }

@@ -9,8 +9,8 @@ public static class StageOrder
     /// <summary>The stages for an owner who works in some way, earliest first.</summary>
     /// <remarks>What falls when dust is raised, and what smears glass, is weighed differently by different schools; that mats dry first, that wet work goes from the top down and that only what is clean is protected is common to all.</remarks>
     /// <param name="ways">How the owner likes to work.</param>
-    /// <param name="glassBeforeSeats">Whether glass has to be done before the seats are wet: nobody kneels on a wet seat.</param>
-    public static IReadOnlyList<Stage> For(WaysOfWorking ways, bool glassBeforeSeats = false)
+    /// <param name="glassBeforeWet">Whether glass has to be done before seats and floors are wet: nobody kneels on a wet seat, or treads foam into a carpet.</param>
+    public static IReadOnlyList<Stage> For(WaysOfWorking ways, bool glassBeforeWet = false)
     {
         List<Stage> order =
         [
@@ -32,7 +32,7 @@ public static class StageOrder
             GlassTurn.First => Stage.MatsOut,
             // With the vacuum last of the dry work or not: the dash comes after.
             GlassTurn.AfterVacuum => ways.Dust == DustSchool.DustFirst ? Stage.VacuumFloor : Stage.Dust,
-            _ => glassBeforeSeats ? Stage.WetMiddle : Stage.Protect,
+            _ => glassBeforeWet ? Stage.WetMiddle : Stage.Protect,
         };
         // The inside cannot be judged through a dirty outside.
         order.InsertRange(order.IndexOf(follows) + 1, [Stage.GlassOutside, Stage.Glass]);
