@@ -49,21 +49,6 @@ public sealed class PaceTests
         Assert.InRange(await PaceOf(cove, vehicle), before * 0.99, 2.1);
     }
 
-    // The pace is the person's: forgotten on one car, it is forgotten on all.
-    [Fact]
-    public async Task What_another_car_taught_is_forgotten_with_it()
-    {
-        using var cove = new CoveHost();
-        string driven = await cove.Vehicle();
-        string other = await cove.Vehicle();
-        await Run(cove, driven, times: 2);
-        Assert.NotEmpty((await cove.Get($"/api/vehicles/{other}/learnt"))["paces"]!.AsArray());
-
-        (await cove.Http.DeleteAsync($"/api/vehicles/{other}/learnt")).EnsureSuccessStatusCode();
-
-        Assert.Empty((await cove.Get($"/api/vehicles/{driven}/learnt"))["paces"]!.AsArray());
-    }
-
     private static async Task<double> PaceOf(CoveHost cove, string vehicle) =>
         (double?)
             (await cove.Get($"/api/vehicles/{vehicle}/learnt"))["paces"]!

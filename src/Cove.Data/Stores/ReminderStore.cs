@@ -52,30 +52,34 @@ public sealed class ReminderStore
         return true;
     }
 
-    /// <summary>What has been learnt of how long the owner takes, on any vehicle. The pace is the person's, so what was done before any vehicle last forgot teaches nothing.</summary>
+    /// <summary>What has been learnt of how long the owner takes, on any vehicle. What an owner had a vehicle forget teaches nothing.</summary>
     public async Task<OwnerPaces> Paces(CancellationToken cancel = default)
     {
-        DateTimeOffset? since = (
-            await context.Vehicles.Select(vehicle => vehicle.LearntSince).ToListAsync(cancel)
-        ).Max();
         var done = await context
             .Log.Where(row =>
                 row.UndoneAt == null
                 && row.TakenSeconds > 0
                 && (row.Kind == LogEntryKind.Chore || (row.Kind == LogEntryKind.Care && row.RunId != null))
             )
-            .Select(row => new
-            {
-                row.Subject,
-                row.At,
-                row.PlannedSeconds,
-                row.TakenSeconds,
-                row.Pace,
-                IsChore = row.Kind == LogEntryKind.Chore,
-            })
+            .Join(
+                context.Vehicles,
+                row => row.VehicleId,
+                vehicle => vehicle.Id,
+                (row, vehicle) =>
+                    new
+                    {
+                        row.Subject,
+                        row.At,
+                        row.PlannedSeconds,
+                        row.TakenSeconds,
+                        row.Pace,
+                        IsChore = row.Kind == LogEntryKind.Chore,
+                        vehicle.LearntSince,
+                    }
+            )
             .ToListAsync(cancel);
         return OwnerPaces.Learn(
-            done.Where(work => since is null || work.At > since)
+            done.Where(work => work.LearntSince is not { } since || work.At > since)
                 .Select(work =>
                     (
                         new TaskId(work.Subject),
