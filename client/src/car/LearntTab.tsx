@@ -201,7 +201,7 @@ function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
         open={open}
         onClose={() => setOpen(false)}
         title="Start learning anew?"
-        about={`${count(looks, "look")} up to now will teach nothing any more, and every date goes back to the pace of the reference, every minute to the table. The log and the levels you saw stay.`}
+        about={`${count(looks, "look")} up to now will teach nothing any more, and every date goes back to the pace of the reference. What runs with this car took teaches your pace no more. The log and the levels you saw stay.`}
       >
         <button
           type="button"
