@@ -58,11 +58,6 @@ async function answer(page, count) {
 
 await shot("today", {}, async (page, place) => void (await page.goto(place("today"))));
 await shot(
-  "today-night",
-  { dark: true },
-  async (page, place) => void (await page.goto(place("today"))),
-);
-await shot(
   "today-phone",
   { viewport: PHONE },
   async (page, place) => void (await page.goto(place("today"))),
