@@ -157,8 +157,9 @@ public sealed class TodayTests
     [Fact]
     public async Task A_session_keeps_its_name_while_nothing_changes_it()
     {
-        using var cove = new CoveHost(demo: true);
+        using var cove = new CoveHost();
         string vehicle = await cove.Vehicle();
+        cove.Clock.Advance(TimeSpan.FromDays(5));
         string shown = await cove.SessionShown(vehicle);
         cove.Clock.Advance(TimeSpan.FromMinutes(10));
 

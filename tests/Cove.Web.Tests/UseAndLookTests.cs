@@ -124,7 +124,7 @@ public sealed class UseAndLookTests
     }
 
     [Fact]
-    public async Task A_look_sets_the_level_teaches_the_pace_and_can_be_undone()
+    public async Task A_look_draws_the_level_teaches_the_pace_and_can_be_undone()
     {
         using var cove = new CoveHost();
         string vehicle = await cove.Vehicle();
@@ -140,9 +140,9 @@ public sealed class UseAndLookTests
         JsonObject learnt = await cove.Get($"/api/vehicles/{vehicle}/learnt");
 
         Assert.Equal(HttpStatusCode.Created, answer.StatusCode);
-        Assert.Equal(1.8, (double)after["level"]!, 6);
+        Assert.InRange((double)after["level"]!, 1.1, 1.8);
         Assert.True((double)after["intervalDays"]! < (double)before["intervalDays"]!);
-        Assert.True((double)learnt["tasks"]![0]!["multiplier"]! > 1.05);
+        Assert.True((double)learnt["tasks"]![0]!["multiplier"]! > 1);
         Assert.Contains("from 1 look", (string)learnt["car"]!, StringComparison.Ordinal);
 
         await cove.Post($"/api/log/{seen["entryId"]}/undo", "", ("If-Match", $"\"{seen["version"]}\""));
@@ -151,8 +151,32 @@ public sealed class UseAndLookTests
         Assert.Equal(0, (int)(await cove.Get($"/api/vehicles/{vehicle}/learnt"))["looks"]!);
     }
 
+    // Seen: "nothing rises" the day after cleaning moved the date, and after the check it still said that nobody had looked.
     [Fact]
-    public async Task What_was_learnt_can_be_forgotten_and_levels_seen_stay()
+    public async Task A_look_that_agrees_leaves_dates_where_they_are_and_is_counted()
+    {
+        using var cove = new CoveHost();
+        string vehicle = await cove.Vehicle();
+        JsonNode before = await Vacuuming(cove, vehicle);
+        // The car was cleaned when its record began.
+        string result = (double)before["level"]! < 0.4 ? "nothing" : "specks";
+
+        await cove.Post(
+            $"/api/vehicles/{vehicle}/looks",
+            $$"""{"inspection":"pat","result":"{{result}}","surfaceId":"front-carpet"}"""
+        );
+        JsonNode after = await Vacuuming(cove, vehicle);
+        JsonObject learnt = await cove.Get($"/api/vehicles/{vehicle}/learnt");
+
+        Assert.Equal((double)before["level"]!, (double)after["level"]!, 9);
+        Assert.Equal((double)before["intervalDays"]!, (double)after["intervalDays"]!, 9);
+        Assert.Equal((int)before["daysLeft"]!, (int)after["daysLeft"]!);
+        Assert.Equal(1, (double)learnt["tasks"]![0]!["multiplier"]!, 9);
+        Assert.Contains("from 1 look", (string)learnt["tasks"]![0]!["sentence"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_was_learnt_can_be_forgotten_and_what_was_seen_still_corrects_levels()
     {
         using var cove = new CoveHost();
         string vehicle = await cove.Vehicle();
@@ -170,7 +194,7 @@ public sealed class UseAndLookTests
         Assert.Equal(HttpStatusCode.NoContent, forgotten.StatusCode);
         JsonNode carpet = await Vacuuming(cove, vehicle);
         Assert.Equal(7, (double)carpet["intervalDays"]!, 6);
-        Assert.Equal(1.8, (double)carpet["level"]!, 3);
+        Assert.InRange((double)carpet["level"]!, 1.1, 1.8);
     }
 
     [Fact]

@@ -191,7 +191,7 @@ withOwnCar(
     await expect(page.getByText(/This car soils its carpets .* from 1 look\./)).toBeVisible();
     await expect(page.getByRole("button", { name: /^Carpet, front, .*level 1\.80/ })).toBeVisible();
     await page.getByRole("button", { name: /^Undo: Pat by hand/ }).click();
-    await expect(page.getByText("Nobody has looked at the carpets yet")).toBeVisible();
+    await expect(page.getByText("Nothing is known of the carpets of this car yet")).toBeVisible();
 
     await page.getByRole("button", { name: "Something happened here" }).click();
     await page.getByRole("button", { name: "A day at the beach" }).click();

@@ -925,7 +925,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Records what the owner saw: levels are what was seen, and the rates learn from it. */
+        /** Records what the owner saw. What agrees with what was expected leaves levels and rates as they are; anything else corrects both. */
         post: operations["RecordLook"];
         delete?: never;
         options?: never;
@@ -944,7 +944,7 @@ export interface paths {
         get: operations["GetLearnt"];
         put?: never;
         post?: never;
-        /** Lets looks up to now teach nothing any more. Levels that were seen stay. */
+        /** Lets looks up to now teach nothing any more. What was seen still corrects levels. */
         delete: operations["ForgetLearnt"];
         options?: never;
         head?: never;

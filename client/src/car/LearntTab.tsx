@@ -53,8 +53,8 @@ function Learnt({ vehicleId, learnt }: { vehicleId: string; learnt: Schemas["Lea
     <section className="max-w-[900px] px-4 pt-5 pb-8 desk:px-[26px]">
       <h2 className="text-26">{learnt.car}</h2>
       <p className="mt-1 mb-5 max-w-[66ch] text-16 text-soft">
-        In brackets, and beside each task: where the truth lies in nine cases of ten. A task nobody
-        has looked at takes the pace of the car.
+        In brackets, and beside each task: where the truth lies in nine cases of ten. A task without
+        a check takes the pace of the car.
       </p>
       <Beliefs
         caption="Learnt pace of each task"

@@ -34,6 +34,20 @@ public sealed record Inspection(
     /// <summary>The tasks it tells of on a surface.</summary>
     public IEnumerable<CareTask> TasksOn(Surface surface) => Tasks.Where(task => task.Tends(surface));
 
+    /// <summary>The levels that a result stands for: half way to its neighbours, on a scale of ratios. The first one tells no least, the last one no most.</summary>
+    /// <param name="result">One of <see cref="Results"/>.</param>
+    public LevelBand BandOf(InspectionResult result)
+    {
+        int at = Results.ToList().IndexOf(result);
+        return new LevelBand(
+            at == 0 ? 0 : Between(Results[at - 1], result),
+            at == Results.Count - 1 ? double.PositiveInfinity : Between(result, Results[at + 1])
+        );
+
+        static double Between(InspectionResult one, InspectionResult other) =>
+            Math.Sqrt(one.Level.Value * other.Level.Value);
+    }
+
     /// <summary>Finds a result; null when there is none of that id.</summary>
     public InspectionResult? Result(string id) => Results.FirstOrDefault(result => result.Id == id);
 }
@@ -41,5 +55,5 @@ public sealed record Inspection(
 /// <summary>One result of an inspection.</summary>
 /// <param name="Id">Short and stable within its inspection.</param>
 /// <param name="Words">What one sees, in a few words.</param>
-/// <param name="Level">The level it stands for. Cove's own choice.</param>
+/// <param name="Level">The level it is typical of; see <see cref="Inspection.BandOf"/> for all that it stands for. Cove's own choice.</param>
 public sealed record InspectionResult(string Id, string Words, Level Level);

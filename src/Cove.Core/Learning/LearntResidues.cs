@@ -3,7 +3,7 @@ using Cove.Core.Upkeep.Levels;
 namespace Cove.Core.Learning;
 
 /// <summary>What the glass of one car keeps of each method beside what the table leaves.</summary>
-/// <remarks>A normal prior on the logarithm and normal evidence give a normal posterior; the textbook update in closed form. The prior is Cove's own choice.</remarks>
+/// <remarks>A normal prior on the logarithm meets the ranges that looks tell; what agrees with what was believed leaves it as it is. The prior is Cove's own choice.</remarks>
 public sealed class LearntResidues
 {
     /// <summary>How far cars and hands differ: standard deviation of the logarithm.</summary>
@@ -32,11 +32,26 @@ public sealed class LearntResidues
 
     private static RateBelief Belief(IEnumerable<ResidueEvidence> looks)
     {
-        ResidueEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.LogStdDev)];
-        double precision = (1 / (PriorStdDev * PriorStdDev)) + sorted.Sum(WeightOf);
-        double mean = sorted.Sum(look => look.LogRatio * WeightOf(look)) / precision;
-        return new RateBelief(mean, Math.Sqrt(1 / precision), sorted.Length);
+        ResidueEvidence[] seen = [.. looks.OrderBy(look => look.LogStdDev)];
+        double mean = Meeting
+            .Of([
+                new Meeting.Said(0, 0, 1 / (PriorStdDev * PriorStdDev)),
+                .. seen.Select(look => new Meeting.Said(
+                    look.From,
+                    look.To,
+                    1 / (look.LogStdDev * look.LogStdDev)
+                )),
+            ])
+            .From;
+        double precision =
+            (1 / (PriorStdDev * PriorStdDev)) + seen.Select(look => PrecisionOf(look, mean)).Order().Sum();
+        return new RateBelief(mean, Math.Sqrt(1 / precision), seen.Length);
     }
 
-    private static double WeightOf(ResidueEvidence look) => 1 / (look.LogStdDev * look.LogStdDev);
+    /// <summary>A look tells the less the farther inside its range the truth lies.</summary>
+    private static double PrecisionOf(ResidueEvidence look, double mean)
+    {
+        double inside = Math.Max(0, Math.Min(mean - look.From, look.To - mean));
+        return 1 / ((look.LogStdDev * look.LogStdDev) + (inside * inside));
+    }
 }

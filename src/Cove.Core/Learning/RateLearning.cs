@@ -21,15 +21,14 @@ public static class RateLearning
 
     /// <summary>Learns from all evidence on one car.</summary>
     /// <param name="evidence">What each look says, with the task it is about; in any order.</param>
-    public static LearntRates Learn(IEnumerable<(TaskId TaskId, RateEvidence Evidence)> evidence)
+    public static LearntRates Learn(IEnumerable<(TaskId TaskId, RateEvidence Evidence)> evidence) =>
+        Learn(RateTally.Empty.With(evidence));
+
+    /// <summary>Learns from all evidence on one car.</summary>
+    /// <param name="tally">What its looks say, summed up.</param>
+    public static LearntRates Learn(RateTally tally)
     {
-        Seen[] tasks =
-        [
-            .. evidence
-                .GroupBy(look => look.TaskId, look => look.Evidence)
-                .OrderBy(task => task.Key)
-                .Select(task => Sum(task.Key, task)),
-        ];
+        TaskEvidence[] tasks = [.. tally.Tasks.OrderBy(task => task.TaskId)];
 
         // Seen from the car, a task tells of the car effect with its own effect and its scatter as noise.
         double precision = (1 / CarVariance) + tasks.Sum(task => 1 / (task.Variance + TaskVariance));
@@ -41,7 +40,7 @@ public static class RateLearning
             tasks.ToDictionary(task => task.TaskId, Belief)
         );
 
-        RateBelief Belief(Seen task)
+        RateBelief Belief(TaskEvidence task)
         {
             // How much of what was seen of the task is the task's own: the rest is drawn to the car.
             double own = TaskVariance / (TaskVariance + task.Variance);
@@ -52,15 +51,4 @@ public static class RateLearning
             );
         }
     }
-
-    /// <summary>All looks at a task as one: the mean weighed by precision.</summary>
-    private static Seen Sum(TaskId taskId, IEnumerable<RateEvidence> looks)
-    {
-        RateEvidence[] sorted = [.. looks.OrderBy(look => look.LogRatio).ThenBy(look => look.LogStdDev)];
-        double precision = sorted.Sum(look => 1 / (look.LogStdDev * look.LogStdDev));
-        double mean = sorted.Sum(look => look.LogRatio / (look.LogStdDev * look.LogStdDev)) / precision;
-        return new Seen(taskId, mean, 1 / precision, sorted.Sum(look => look.Looks));
-    }
-
-    private sealed record Seen(TaskId TaskId, double Mean, double Variance, int Looks);
 }

@@ -20,8 +20,8 @@ public static class RateWords
         }
 
         return learnt.Car.Looks > 0
-            ? $"Nobody has looked at the {what} yet. Looks elsewhere suggest {Times(belief)}."
-            : $"Nobody has looked at the {what} yet; they are taken to soil as fast as the reference.";
+            ? $"Nothing is known of the {what} of this car yet. Looks elsewhere suggest {Times(belief)}."
+            : $"Nothing is known of the {what} of this car yet; they are taken to soil as fast as the reference.";
     }
 
     /// <summary>What is believed of the car as a whole.</summary>

@@ -14,7 +14,7 @@ public sealed record LevelBegan(EntryId Id, DateTimeOffset At, CareKey Key, Leve
     public override bool MovesLevels => true;
 }
 
-/// <summary>The owner had Cove forget what it had learnt of the car: earlier checks teach nothing any more. Levels that were seen stay.</summary>
+/// <summary>The owner had Cove forget what it had learnt of the car: earlier checks teach nothing any more. What was seen still corrects levels.</summary>
 /// <param name="Id">Identifies the entry.</param>
 /// <param name="At">When. A check at this very instant is forgotten too.</param>
 public sealed record LearningForgotten(EntryId Id, DateTimeOffset At) : LogEntry(Id, At)

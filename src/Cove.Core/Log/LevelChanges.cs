@@ -44,7 +44,7 @@ internal static class LevelChanges
         && inspection.Result(entry.ResultId) is { } result
             ?
             [
-                new Observed(entry.At, result.Level, inspection.LogStdDev)
+                new Observed(entry.At, inspection.BandOf(result), inspection.LogStdDev)
                 {
                     JudgesCleaning = inspection.JudgesCleaning,
                 },

@@ -8,9 +8,8 @@ namespace Cove.Core.Log;
 /// <param name="Last">What changed it last; null when nothing has.</param>
 internal sealed record LevelTrack(LevelWalk Walk, DateTimeOffset StartAt, CareChange? Last)
 {
-    /// <summary>Follows a history to its end.</summary>
-    public static LevelTrack Of(CareHistory history) =>
-        new(history.Walk, history.Start.At, history.LastChange);
+    /// <summary>Where a history sets out, before anything has changed it.</summary>
+    public static LevelTrack From(CareHistory history) => new(history.SetOut, history.Start.At, null);
 
     /// <summary>The level after one change more; null when it cannot simply go on: the change belongs before what is known already, or to a look that was taken in.</summary>
     public LevelTrack? After(CareChange change) =>
@@ -20,9 +19,8 @@ internal sealed record LevelTrack(LevelWalk Walk, DateTimeOffset StartAt, CareCh
             || (change is Observed look && last is Observed first && ChangeList.AreOfOneOccasion(first, look))
         )
             ? null
-            : this with
-            {
-                Walk = Walk.After(change),
-                Last = change,
-            };
+            : Go(change);
+
+    /// <summary>The level after one change more, which comes after all that is known already.</summary>
+    public LevelTrack Go(CareChange change) => this with { Walk = Walk.After(change), Last = change };
 }

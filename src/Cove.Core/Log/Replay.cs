@@ -21,7 +21,8 @@ public sealed class Replay
     private readonly Usage usage;
     private readonly ImmutableDictionary<CareKey, LevelTrack> tracks;
     private readonly Chain? log;
-    private readonly DateTimeOffset taughtSince;
+    private readonly RateTally tally;
+    private readonly DateTimeOffset lastLook;
     private readonly Lazy<LearntRates> learnt;
 
     private Replay(
@@ -29,7 +30,8 @@ public sealed class Replay
         Usage usage,
         ImmutableDictionary<CareKey, LevelTrack> tracks,
         Chain? log,
-        DateTimeOffset taughtSince,
+        RateTally tally,
+        DateTimeOffset lastLook,
         LearntResidues residues,
         Lazy<LearntRates>? learnt = null
     )
@@ -38,9 +40,10 @@ public sealed class Replay
         this.usage = usage;
         this.tracks = tracks;
         this.log = log;
-        this.taughtSince = taughtSince;
+        this.tally = tally;
+        this.lastLook = lastLook;
         Residues = residues;
-        this.learnt = learnt ?? new Lazy<LearntRates>(Learn);
+        this.learnt = learnt ?? new Lazy<LearntRates>(() => RateLearning.Learn(tally));
     }
 
     /// <summary>What has been learnt of how fast its levels rise.</summary>
@@ -80,20 +83,76 @@ public sealed class Replay
                     .Where(evidence => evidence.At > records.TaughtSince)
             )
             : LearntResidues.Nothing;
-        return new Replay(
+        CareHistory[] histories = [.. records.Levels.Select(level => HistoryOf(level, residues))];
+        var start = new Replay(
             vehicle,
             usage,
-            records.Levels.ToImmutableDictionary(
-                level => level.Key,
-                level => LevelTrack.Of(HistoryOf(level, residues))
-            ),
+            records
+                .Levels.Zip(histories)
+                .ToImmutableDictionary(pair => pair.First.Key, pair => LevelTrack.From(pair.Second)),
             records.Entries.Aggregate((Chain?)null, (before, entry) => new Chain(entry, before)),
-            records.TaughtSince,
+            RateTally.Empty,
+            DateTimeOffset.MinValue,
             residues
+        );
+        return start.Through(
+            records
+                .Levels.Zip(histories)
+                .SelectMany(pair => pair.Second.Changes.Select(change => (pair.First.Key, change))),
+            records.TaughtSince
         );
 
         CareHistory HistoryOf(RecordedLevel level, LearntResidues left) =>
             records.HistoryOf(level, usage, LearntRates.Nothing, left);
+    }
+
+    /// <summary>Follows all levels side by side, since a look anywhere says what to expect everywhere after it.</summary>
+    private Replay Through(IEnumerable<(CareKey Key, CareChange Change)> changes, DateTimeOffset taughtSince)
+    {
+        ImmutableDictionary<CareKey, LevelTrack>.Builder next = tracks.ToBuilder();
+        RateTally known = tally;
+        DateTimeOffset last = lastLook;
+        foreach (
+            var instant in changes
+                .OrderBy(step => step.Change.At)
+                .ThenBy(step => step.Change.Turn)
+                .GroupBy(step => (step.Change.At, step.Change.Turn))
+        )
+        {
+            if (instant.First().Change is Observed look)
+            {
+                last = look.At;
+                known = look.At > taughtSince ? known.With(Evidence(next, instant, known)) : known;
+            }
+
+            foreach (var (key, change) in instant)
+            {
+                next[key] = next[key].Go(change);
+            }
+        }
+
+        return new Replay(vehicle, usage, next.ToImmutable(), log, known, last, Residues);
+    }
+
+    /// <summary>What looks of one instant say, each weighed against what was expected before it.</summary>
+    private static IEnumerable<(TaskId TaskId, RateEvidence Evidence)> Evidence(
+        IReadOnlyDictionary<CareKey, LevelTrack> tracks,
+        IEnumerable<(CareKey Key, CareChange Change)> looks,
+        RateTally known
+    )
+    {
+        LearntRates before = RateLearning.Learn(known);
+        return
+        [
+            .. looks.Select(step =>
+            {
+                RateBelief belief = before.Of(step.Key.TaskId);
+                return (
+                    step.Key.TaskId,
+                    tracks[step.Key].Walk.EvidenceOf((Observed)step.Change, belief.Median, belief.LogStdDev)
+                );
+            }),
+        ];
     }
 
     /// <summary>The histories of the levels of a car, with what has been learnt already.</summary>
@@ -151,13 +210,13 @@ public sealed class Replay
                 On(happened.SurfaceIds)
                     .SelectMany(key => LevelChanges.Of(happened, key).Select(change => (key, change)))
             ),
-            Checked look when !LevelChanges.JudgesCleaning(look) => Step(
+            Checked look when !LevelChanges.JudgesCleaning(look) && look.At > lastLook => Step(
                 look,
                 On(look.SurfaceIds)
                     .SelectMany(key => LevelChanges.Of(look, key).Select(change => (key, change)))
             ),
             Checked or LevelBegan or LearningForgotten => null,
-            _ => new Replay(vehicle, usage, tracks, new Chain(entry, log), taughtSince, Residues, learnt),
+            _ => new Replay(vehicle, usage, tracks, new Chain(entry, log), tally, lastLook, Residues, learnt),
         };
 
     private IEnumerable<CareKey> On(IReadOnlyList<SurfaceId> surfaceIds) =>
@@ -167,43 +226,34 @@ public sealed class Replay
     private Replay? Step(LogEntry entry, IEnumerable<(CareKey Key, CareChange Change)> changes)
     {
         ImmutableDictionary<CareKey, LevelTrack>.Builder next = tracks.ToBuilder();
-        bool taught = false;
-        foreach (var (key, change) in changes)
-        {
-            LevelTrack before = next[key];
-            if (change.At < before.StartAt)
-            {
-                // What lies before the record of the level does not touch it.
-                continue;
-            }
 
-            if (before.After(change) is not { } after)
+        // What lies before the record of a level does not touch it.
+        (CareKey Key, CareChange Change)[] steps =
+        [
+            .. changes.Where(step => step.Change.At >= tracks[step.Key].StartAt),
+        ];
+        foreach (var (key, change) in steps)
+        {
+            if (next[key].After(change) is not { } after)
             {
                 return null;
             }
 
-            taught |= after.Walk.Evidence.Count != before.Walk.Evidence.Count;
             next[key] = after;
         }
 
+        bool taught = steps.Length > 0 && entry is Checked;
         return new Replay(
             vehicle,
             usage,
             next.ToImmutable(),
             new Chain(entry, log),
-            taughtSince,
+            taught ? tally.With(Evidence(tracks, steps, tally)) : tally,
+            taught ? entry.At : lastLook,
             Residues,
             taught ? null : learnt
         );
     }
-
-    private LearntRates Learn() =>
-        RateLearning.Learn(
-            tracks.SelectMany(pair =>
-                pair.Value.Walk.Evidence.Where(evidence => evidence.At > taughtSince)
-                    .Select(evidence => (pair.Key.TaskId, evidence))
-            )
-        );
 
     /// <summary>The entries of a log, the latest first.</summary>
     private sealed record Chain(LogEntry Entry, Chain? Before)

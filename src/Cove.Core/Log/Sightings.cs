@@ -19,7 +19,7 @@ public sealed record Happened(
     public override bool MovesLevels => true;
 }
 
-/// <summary>The owner checked a surface: the level is what was seen, and the rates learn from it.</summary>
+/// <summary>The owner checked a surface: what was seen corrects its levels, and the rates learn from it; see <see cref="Upkeep.Levels.Observed"/>.</summary>
 /// <remarks>The night check after glass is one of these; it judges the cleaning rather than what has settled since, as its <see cref="Inspections.Inspection"/> says.</remarks>
 /// <param name="Id">Identifies the entry.</param>
 /// <param name="At">When.</param>

@@ -25,8 +25,16 @@ public static class WalkRound
     /// <summary>How long a round may take, walking included.</summary>
     public static readonly TimeSpan Longest = TimeSpan.FromMinutes(3);
 
+    /// <summary>For how long a look need not be made again.</summary>
+    private static readonly TimeSpan Fresh = TimeSpan.FromHours(12);
+
+    /// <summary>Whether a level was looked at so lately that looking again would be asked for nothing.</summary>
+    /// <param name="lookedAt">When it was looked at last; null when it never was.</param>
+    /// <param name="now">The present instant.</param>
+    public static bool IsFresh(DateTimeOffset? lookedAt, DateTimeOffset now) => now - lookedAt < Fresh;
+
     /// <summary>The looks of a round, in walking order from the driver's door.</summary>
-    /// <param name="levels">Every level of the car, as it will stand at the next session.</param>
+    /// <param name="levels">The levels of the car that are worth a look, as they will stand at the next session.</param>
     /// <param name="cabin">The cabin.</param>
     public static WalkRoundPlan Plan(IReadOnlyList<UncertainLevel> levels, Cabin cabin)
     {
@@ -48,6 +56,7 @@ public static class WalkRound
                         .Where(inspection => inspection.AnyTime)
                         .Select(inspection => CandidateOf(inspection, surface))
                 )
+                .Where(candidate => candidate.Worth > 0)
                 .OrderByDescending(candidate => candidate.Worth)
                 .ThenBy(candidate => candidate.Surface.Id)
                 .ThenBy(candidate => candidate.Inspection.Id),

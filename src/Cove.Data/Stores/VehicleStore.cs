@@ -191,7 +191,7 @@ public sealed class VehicleStore
             .Vehicles.Where(row => row.Id == vehicleId)
             .ExecuteUpdateAsync(set => set.SetProperty(row => row.ArchivedAt, at), cancel) > 0;
 
-    /// <summary>Forgets what was learnt of a vehicle: looks before this instant teach nothing any more. Levels that were seen stay.</summary>
+    /// <summary>Forgets what was learnt of a vehicle: looks before this instant teach nothing any more. What was seen stays on record and still corrects levels.</summary>
     /// <returns>False when the owner has no vehicle of that id.</returns>
     public async Task<bool> ForgetLearnt(
         VehicleId vehicleId,

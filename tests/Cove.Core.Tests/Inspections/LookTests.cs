@@ -10,17 +10,115 @@ public sealed class LookTests
         Share.All
     );
 
+    private static readonly LevelBand NothingComesUp = InspectionTable.Find("pat") is { } pat
+        ? pat.BandOf(pat.Results[0])
+        : throw new InvalidOperationException();
+
+    // Seen: "nothing rises", a day after cleaning, made a seat a quarter dirty.
     [Fact]
-    public void After_a_look_the_level_is_what_was_seen_and_rises_from_there()
+    public void Nothing_comes_up_says_at_most_so_much()
     {
         CareHistory history = HistoryOf([
             new Cleaned(Start, Share.All),
-            new Observed(Start.AddDays(4), new Level(1.2), 0.3),
+            new Observed(Start.AddDays(1), NothingComesUp, 0.35),
         ]);
 
-        Assert.Equal(4 / 7.0, history.LevelAt(Start.AddDays(4).AddSeconds(-1)).Value, 4);
-        Assert.Equal(1.2, history.LevelAt(Start.AddDays(4)).Value, 9);
-        Assert.Equal(1.2 + (2 / 7.0), history.LevelAt(Start.AddDays(6)).Value, 9);
+        Assert.Equal(1 / 7.0, history.LevelAt(Start.AddDays(1)).Value, 9);
+        Assert.Equal(4 / 7.0, history.LevelAt(Start.AddDays(4)).Value, 9);
+    }
+
+    // Seen: a look that found just what Cove had forecast still moved the level and the rate.
+    [Property]
+    public Property A_look_that_agrees_leaves_level_and_rate_as_they_are() =>
+        Prop.ForAll(
+            (
+                from days in Gen.Choose(3, 60)
+                from less in Gen.Choose(0, 200)
+                from more in Gen.Choose(0, 200)
+                from open in Gen.Choose(0, 3)
+                from rate in Gen.Choose(-100, 100)
+                from earlier in Gen.Choose(1, 400)
+                select (days / 4.0, less / 100.0, more / 100.0, open, Math.Exp(rate / 100.0), earlier / 100.0)
+            ).ToArbitrary(),
+            said =>
+            {
+                var (days, less, more, open, rate, earlier) = said;
+                var key = new TaskId("vacuum-seats");
+                RateTally tally = RateTally.Empty.With([(key, new RateEvidence(Start, Math.Log(rate), 0.3))]);
+                LearntRates before = RateLearning.Learn(tally);
+                RateBelief belief = before.Of(key);
+                CareChange[] past =
+                [
+                    new Cleaned(Start, Share.All),
+                    new Observed(Start.AddDays(3), new Level(earlier), 0.3),
+                ];
+                CareHistory history = HistoryOf(past, belief.LogStdDev, belief.Median);
+                DateTimeOffset at = Start.AddDays(3 + days);
+                double expected = history.LevelAt(at).Value;
+                var look = new Observed(
+                    at,
+                    new LevelBand(
+                        open == 0 ? 0 : expected * Math.Exp(-less),
+                        open == 1 ? double.PositiveInfinity : expected * Math.Exp(more)
+                    ),
+                    0.3
+                );
+                CareHistory seen = HistoryOf([.. past, look], belief.LogStdDev, belief.Median);
+                LearntRates after = RateLearning.Learn(tally.With([(key, history.EvidenceOf(look))]));
+
+                return Math.Abs(seen.LevelAt(at).Value - expected) < 1e-12
+                    && Math.Abs(seen.LevelAt(at.AddDays(5)).Value - history.LevelAt(at.AddDays(5)).Value)
+                        < 1e-9
+                    && Math.Abs(after.Of(key).LogMean - belief.LogMean) < 1e-9
+                    && Math.Abs(after.Car.LogMean - before.Car.LogMean) < 1e-9
+                    && after.Of(key).Looks == belief.Looks + 1
+                    && after.Of(key).LogStdDev <= belief.LogStdDev
+                    && seen.PointAt(at).LogStdDev <= history.PointAt(at).LogStdDev + 1e-12;
+            }
+        );
+
+    [Theory]
+    [InlineData(1.2)]
+    [InlineData(0.1)]
+    public void A_look_that_differs_draws_the_level_towards_what_was_seen_and_does_not_replace_it(double seen)
+    {
+        CareHistory history = HistoryOf([
+            new Cleaned(Start, Share.All),
+            new Observed(Start.AddDays(3), new Level(seen), 0.3),
+        ]);
+
+        double expected = 3 / 7.0;
+        double level = history.LevelAt(Start.AddDays(3)).Value;
+
+        Assert.InRange(level, Math.Min(seen, expected) + 0.001, Math.Max(seen, expected) - 0.001);
+        Assert.True(Math.Abs(Math.Log(level / seen)) < Math.Abs(Math.Log(level / expected)));
+        Assert.Equal(level + (2 / 7.0), history.LevelAt(Start.AddDays(5)).Value, 9);
+    }
+
+    [Fact]
+    public void The_more_a_test_scatters_the_less_it_draws()
+    {
+        double LevelAfter(double scatter) =>
+            HistoryOf([
+                    new Cleaned(Start, Share.All),
+                    new Observed(Start.AddDays(3), new Level(0.8), scatter),
+                ])
+                .LevelAt(Start.AddDays(3))
+                .Value;
+
+        Assert.True(LevelAfter(0.1) > LevelAfter(0.3) && LevelAfter(0.3) > LevelAfter(0.8));
+    }
+
+    [Fact]
+    public void What_nobody_told_of_is_believed_when_it_is_seen()
+    {
+        // Just cleaned, and yet the surface is plainly due: sand, say.
+        CareHistory history = HistoryOf([
+            new Cleaned(Start, Share.All),
+            new Observed(Start.AddDays(1), new Level(1.4), 0.35),
+        ]);
+
+        Assert.InRange(history.LevelAt(Start.AddDays(1)).Value, 1.2, 1.4);
     }
 
     [Fact]
@@ -35,10 +133,33 @@ public sealed class LookTests
         LevelPoint at = history.PointAt(Start.AddDays(5));
         LevelPoint later = history.PointAt(Start.AddDays(12));
 
+        // Two independent sources together, by any statistics textbook.
         Assert.Equal(0.5, before.LogStdDev, 6);
-        Assert.Equal(0.2, at.LogStdDev, 6);
+        Assert.Equal(Math.Sqrt(1 / ((1 / 0.25) + (1 / 0.04))), at.LogStdDev, 6);
         Assert.True(later.High.Value - later.Low.Value > at.High.Value - at.Low.Value);
         Assert.True(before.Low < before.Level && before.Level < before.High);
+    }
+
+    [Fact]
+    public void Bands_of_a_test_leave_no_gap_and_do_not_overlap()
+    {
+        Assert.All(
+            InspectionTable.All,
+            inspection =>
+            {
+                LevelBand[] bands = [.. inspection.Results.Select(inspection.BandOf)];
+                Assert.Equal(0, bands[0].Least);
+                Assert.Equal(double.PositiveInfinity, bands[^1].Most);
+                Assert.All(
+                    bands.Zip(bands.Skip(1)),
+                    pair => Assert.Equal(pair.First.Most, pair.Second.Least)
+                );
+                Assert.All(
+                    inspection.Results.Zip(bands),
+                    pair => Assert.Equal(pair.First.Level.Value, pair.Second.Nearest(pair.First.Level.Value))
+                );
+            }
+        );
     }
 
     [Property]
@@ -61,8 +182,7 @@ public sealed class LookTests
                 random.Shuffle(shuffled);
                 CareHistory one = HistoryOf(looks.Append(new Cleaned(Start, Share.All)));
                 CareHistory other = HistoryOf(shuffled.Prepend(new Cleaned(Start, Share.All)));
-                return one.PointAt(Start.AddDays(9)) == other.PointAt(Start.AddDays(9))
-                    && one.Evidence().SequenceEqual(other.Evidence());
+                return one.PointAt(Start.AddDays(9)) == other.PointAt(Start.AddDays(9));
             }
         );
 
@@ -85,10 +205,7 @@ public sealed class LookTests
             },
         ]);
 
-        RateEvidence evidence = Assert.Single(one.Evidence());
-        Assert.Equal(2, evidence.Looks);
-        Assert.Equal(one.LevelAt(Start.AddDays(8)), other.LevelAt(Start.AddDays(8)));
-        Assert.Equal(one.Evidence(), other.Evidence());
+        Assert.Equal(one.PointAt(Start.AddDays(8)), other.PointAt(Start.AddDays(8)));
     }
 
     [Property]
@@ -113,12 +230,15 @@ public sealed class LookTests
                     }
                 );
                 CareHistory history = HistoryOf(changes);
-                var evidence = history.Evidence();
+                RateEvidence evidence = history.EvidenceOf(
+                    new Observed(Start.AddDays(140), new Level(0.5), 0.3)
+                );
                 RateBelief belief = RateLearning
-                    .Learn(evidence.Select(one => (new TaskId("vacuum-seats"), one)))
+                    .Learn([(new TaskId("vacuum-seats"), evidence)])
                     .Of("vacuum-seats");
                 LevelPoint end = history.PointAt(Start.AddDays(200));
-                return evidence.All(one => double.IsFinite(one.LogRatio) && one.LogStdDev > 0)
+                return double.IsFinite(evidence.LogRatio)
+                    && evidence.LogStdDev > 0
                     && double.IsFinite(belief.Median)
                     && belief.Low > 0
                     && double.IsFinite(end.High.Value)
@@ -126,16 +246,23 @@ public sealed class LookTests
             }
         );
 
+    // Seen: after a check on the evening of the cleaning, Cove went on saying that nobody had looked.
     [Fact]
-    public void A_look_too_soon_after_cleaning_corrects_the_level_but_teaches_nothing()
+    public void A_look_too_soon_after_cleaning_corrects_the_level_and_counts_but_teaches_next_to_nothing()
     {
-        CareHistory history = HistoryOf([
-            new Cleaned(Start, Share.All),
-            new Observed(Start.AddHours(3), new Level(0.7), 0.3),
-        ]);
+        CareHistory clean = HistoryOf([new Cleaned(Start, Share.All)]);
+        var look = new Observed(Start.AddHours(3), new Level(0.7), 0.3);
+        CareHistory history = HistoryOf([new Cleaned(Start, Share.All), look]);
 
-        Assert.Empty(history.Evidence());
-        Assert.Equal(0.7, history.LevelAt(Start.AddHours(3)).Value, 9);
+        LearntRates learnt = RateLearning.Learn([("vacuum-seats", clean.EvidenceOf(look))]);
+
+        Assert.InRange(history.LevelAt(Start.AddHours(3)).Value, 0.6, 0.7);
+        Assert.Equal(1, learnt.Of("vacuum-seats").Median, 9);
+        Assert.Contains(
+            "from 1 look",
+            RateWords.Of(CareTasks.Find("vacuum-seats")!, learnt),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -145,16 +272,28 @@ public sealed class LookTests
         CareHistory history = HistoryOf([
             new Cleaned(Start, Share.All),
             new Jumped(Start.AddDays(1), 2, "spill"),
-            new Observed(Start.AddDays(3), new Level(0.6), 0.3),
         ]);
 
-        RateEvidence evidence = Assert.Single(history.Evidence());
+        RateEvidence evidence = history.EvidenceOf(new Observed(Start.AddDays(3), new Level(0.6), 0.3));
         RateBelief belief = RateLearning.Learn([("vacuum-seats", evidence)]).Of("vacuum-seats");
 
         Assert.True(evidence.LogStdDev > 1.5);
         Assert.InRange(belief.Median, 0.8, 1);
     }
 
-    private static CareHistory HistoryOf(IEnumerable<CareChange> changes, double rateStdDev = 0) =>
-        new(new CareState(Start.AddDays(-1), new Level(0.6)), Weekly, Usage.Reference, changes, rateStdDev);
+    private static CareHistory HistoryOf(
+        IEnumerable<CareChange> changes,
+        double rateStdDev = 0,
+        double multiplier = 1
+    ) =>
+        new(
+            new CareState(Start.AddDays(-1), new Level(0.6)),
+            Weekly with
+            {
+                Multiplier = multiplier,
+            },
+            Usage.Reference,
+            changes,
+            rateStdDev
+        );
 }

@@ -112,7 +112,7 @@ public sealed class RateLearningTests
             sentence
         );
         Assert.Contains(
-            "Nobody has looked at the windscreen",
+            "Nothing is known of the windscreen",
             RateWords.Of(CareTasks.Find("windscreen")!, learnt),
             StringComparison.Ordinal
         );

@@ -148,22 +148,74 @@ public sealed class ReplayTests
         );
 
     [Fact]
-    public void What_was_forgotten_teaches_nothing_but_levels_stay()
+    public void What_was_forgotten_teaches_nothing_but_still_corrects_levels()
     {
         Vehicle car = AnyCar.Of(CareBook.ReferenceLayout);
+        var key = new CareKey("vacuum-carpets", "front-carpet");
+        DateTimeOffset day = AnyLog.Start.AddDays(3);
         LogEntry[] log =
         [
             .. AnyLog.Beginnings(car),
-            new Checked(new(Guid.NewGuid()), AnyLog.Start.AddDays(30), "pat", "cloud", ["front-carpet"]),
+            new Checked(new(Guid.NewGuid()), day, "pat", "cloud", [key.SurfaceId]),
         ];
+        Replay blind = Replay.Of(car, Usage.Reference, AnyLog.Beginnings(car));
         Replay taught = Replay.Of(car, Usage.Reference, log);
-        Replay forgot = taught.Then(new LearningForgotten(new(Guid.NewGuid()), AnyLog.Start.AddDays(30)));
+        Replay forgot = taught.Then(new LearningForgotten(new(Guid.NewGuid()), day));
 
-        Assert.NotEqual(0, taught.Learnt.Car.LogMean);
+        Assert.True(taught.Learnt.Car.LogMean > 0);
         Assert.Equal(0, forgot.Learnt.Car.LogMean);
-        var key = new CareKey("vacuum-carpets", "front-carpet");
-        Assert.Equal(taught.States[key], forgot.States[key]);
+        Assert.Empty(forgot.Learnt.Tasks);
+        Assert.True(LevelOf(forgot) > LevelOf(blind) + 0.1);
+
+        double LevelOf(Replay replay) =>
+            new CareLedger(car, Usage.Reference, replay.States, replay.Learnt, residues: replay.Residues)
+                .At(day)
+                .SelectMany(status => status.Surfaces.Select(surface => (status.Item.Task.Id, surface)))
+                .First(one => one.Id == key.TaskId && one.surface.Surface.Id == key.SurfaceId)
+                .surface.Due.Soil.Value;
     }
+
+    // Seen: a check that found what was forecast moved dates on the whole car.
+    [Property]
+    public Property A_check_that_agrees_moves_nothing_on_the_whole_car() =>
+        Prop.ForAll(
+            Lives.ToArbitrary(),
+            Gen.Choose(0, 10_000).ToArbitrary(),
+            (life, pick) =>
+            {
+                LogEntry[] all = [.. AnyLog.Beginnings(life.Car), .. life.Log];
+                Replay before = Replay.Of(life.Car, life.Usage, all);
+                DateTimeOffset at = all.Max(entry => entry.At).AddDays(20);
+                var histories = Replay.Histories(life.Car, life.Usage, all, before.Learnt, before.Residues);
+                var agreeing = (
+                    from surface in life.Car.InCare()
+                    from inspection in InspectionTable.For(surface)
+                    where !inspection.JudgesCleaning
+                    from result in inspection.Results
+                    let band = inspection.BandOf(result)
+                    let levels = inspection
+                        .TasksOn(surface)
+                        .Select(task => new CareKey(task.Id, surface.Id))
+                        .Where(histories.ContainsKey)
+                        .Select(key => histories[key].LevelAt(at).Value)
+                        .ToArray()
+                    where levels.Length > 0 && levels.All(level => band.Nearest(level) == level)
+                    select (surface, inspection, result)
+                ).ToArray();
+                if (agreeing.Length == 0)
+                {
+                    return true;
+                }
+
+                var (place, test, seen) = agreeing[pick % agreeing.Length];
+                Replay after = before.Then(
+                    new Checked(new(Guid.NewGuid()), at, test.Id, seen.Id, [place.Id])
+                );
+                return LevelsAt(before, life, at.AddDays(3))
+                    .Zip(LevelsAt(after, life, at.AddDays(3)), (one, other) => Math.Abs(one - other) < 1e-9)
+                    .All(same => same);
+            }
+        );
 
     private static IEnumerable<double> LevelsAt(
         Replay replay,

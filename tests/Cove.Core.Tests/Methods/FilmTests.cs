@@ -101,8 +101,8 @@ public sealed class FilmTests
     {
         ResidueEvidence[] looks =
         [
-            new("m", Start, Math.Log(2.5), 0.4),
-            new("m", Start.AddDays(14), Math.Log(1.8), 0.5),
+            new("m", Start, Math.Log(2.5), Math.Log(2.5), 0.4),
+            new("m", Start.AddDays(14), Math.Log(1.8), Math.Log(1.8), 0.5),
         ];
 
         LearntResidues learnt = LearntResidues.Learn(looks);
@@ -133,7 +133,7 @@ public sealed class FilmTests
 
         ResidueEvidence evidence = Assert.Single(history.Residues());
 
-        Assert.Equal(more, evidence.LogRatio > 0);
+        Assert.Equal(more, evidence.From > 0);
     }
 
     [Fact]

@@ -38,14 +38,33 @@ public sealed record Jumped(DateTimeOffset At, double Amount, string Cause) : Ca
     internal override int Turn => 2;
 }
 
-/// <summary>The owner looked, and the level is what was seen.</summary>
+/// <summary>The owner looked, and saw a level within a band.</summary>
+/// <remarks>A look that agrees with what was expected leaves the level as it is; another one draws it to the nearest level of the band, by how certain either is.</remarks>
 /// <param name="At">When it was looked at.</param>
-/// <param name="Level">The level that the result stands for; above 0.</param>
+/// <param name="Band">The levels that the result stands for.</param>
 /// <param name="LogStdDev">How far results of the test scatter: the standard deviation of the logarithm of the level. Above 0.</param>
 /// <param name="Looks">How many looks it sums up; 1 for a single one.</param>
-public sealed record Observed(DateTimeOffset At, Level Level, double LogStdDev, int Looks = 1)
+public sealed record Observed(DateTimeOffset At, LevelBand Band, double LogStdDev, int Looks = 1)
     : CareChange(At)
 {
+    /// <summary>A look that tells one level rather than a band.</summary>
+    /// <param name="at">When it was looked at.</param>
+    /// <param name="level">The level; above fresh.</param>
+    /// <param name="logStdDev">How far such looks scatter. Above 0.</param>
+    public Observed(DateTimeOffset at, Level level, double logStdDev)
+        : this(at, LevelBand.Exactly(level), logStdDev) { }
+
+    /// <summary>The width at which a band counts when it is asked how closely its nearer end was seen. Cove's own choice.</summary>
+    private const double WidestEnd = 0.8;
+
+    /// <summary>How closely a look tells that what was expected is so: the scatter of the test and the width of the band. Infinite where an end is open, for then it tells nothing more.</summary>
+    internal double DoubtWhenItAgrees => Hypotenuse(LogStdDev, Band.Width);
+
+    /// <summary>How closely a look tells that the level lies at the nearer end of the band: the scatter of the test and half the width, since the level may lie farther in. These two hold the bands of what is learnt to nine cases of ten.</summary>
+    internal double DoubtWhenItDiffers => Hypotenuse(LogStdDev, Math.Min(Band.Width, WidestEnd) / 2);
+
+    private static double Hypotenuse(double one, double other) => Math.Sqrt((one * one) + (other * other));
+
     /// <summary>Whether it judges the cleaning before it rather than what has settled since.</summary>
     public bool JudgesCleaning { get; init; }
 

@@ -53,11 +53,17 @@ public sealed class CareHistory
     /// <param name="until">Changes at or before this instant count.</param>
     public CareState StateAt(DateTimeOffset until) => WalkTo(until).StateWith(Soiling.Multiplier);
 
-    /// <summary>The history followed to its end.</summary>
-    internal LevelWalk Walk => WalkTo(DateTimeOffset.MaxValue);
+    /// <summary>When the level was last looked at; null when it never was.</summary>
+    public DateTimeOffset? LookedAt => changes.OfType<Observed>().LastOrDefault()?.At;
 
-    /// <summary>The last thing that changed the level; null when nothing has.</summary>
-    internal CareChange? LastChange => changes.Count > 0 ? changes[^1] : null;
+    /// <summary>The history before anything has changed it.</summary>
+    internal LevelWalk SetOut => LevelWalk.From(Start, unlearnt, Usage);
+
+    /// <summary>The history followed to its end.</summary>
+    private LevelWalk Walk => WalkTo(DateTimeOffset.MaxValue);
+
+    /// <summary>What changed the level, oldest first, with the looks of one occasion made one.</summary>
+    internal IReadOnlyList<CareChange> Changes => changes;
 
     /// <summary>The film on a pane at an instant.</summary>
     /// <param name="instant">At or after the start; earlier gives the film at the start.</param>
@@ -83,7 +89,7 @@ public sealed class CareHistory
         {
             trail = trail.Until(change.At, unlearnt, Usage);
             points.Add(Point(trail));
-            trail = trail.After(change);
+            trail = trail.After(change, Soiling.Multiplier, RateStdDev);
             points.Add(Point(trail));
         }
 
@@ -91,19 +97,22 @@ public sealed class CareHistory
         return points;
     }
 
-    /// <summary>What the looks of this history say about how fast the level rises; looks that came too soon after a change to say anything are left out.</summary>
-    public IReadOnlyList<RateEvidence> Evidence() => Walk.Evidence;
+    /// <summary>What a look just after all that has changed says about how fast the level rises.</summary>
+    /// <param name="look">What was seen; not before the last change.</param>
+    /// <remarks>It is weighed against what was expected with the multiplier of <see cref="Soiling"/>. A look that agrees says that it is right; one that comes too soon after a change is counted for next to nothing.</remarks>
+    public RateEvidence EvidenceOf(Observed look) => Walk.EvidenceOf(look, Soiling.Multiplier, RateStdDev);
 
     /// <summary>What looks the evening after say about the cleanings they judge: what was left beside what the table leaves. A look that nothing was cleaned before says nothing.</summary>
     /// <remarks>To be asked of a history in which nothing has been learnt of cleanings yet.</remarks>
     public IReadOnlyList<ResidueEvidence> Residues() => Walk.Residues;
 
-    private LevelTrail TrailAt(DateTimeOffset until) => WalkTo(until).Trail;
+    private LevelTrail TrailAt(DateTimeOffset until) =>
+        WalkTo(until).TrailWith(Soiling.Multiplier, RateStdDev);
 
     private LevelWalk WalkTo(DateTimeOffset until) =>
         changes
             .TakeWhile(change => change.At <= until)
-            .Aggregate(LevelWalk.From(Start, unlearnt, Usage), (walk, change) => walk.After(change));
+            .Aggregate(SetOut, (walk, change) => walk.After(change));
 
     private LevelPoint Point(LevelTrail trail)
     {

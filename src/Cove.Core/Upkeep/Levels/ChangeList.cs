@@ -67,7 +67,7 @@ internal static class ChangeList
     public static bool IsBefore(CareChange one, CareChange other) =>
         one.At < other.At || (one.At == other.At && one.Turn < other.Turn);
 
-    /// <summary>The mean of the logarithms, each weighed by how little its test scatters.</summary>
+    /// <summary>What all the looks allow, or where they meet, each weighed by how little its test scatters.</summary>
     private static Observed Sum(List<Observed> looks)
     {
         if (looks.Count == 1)
@@ -75,16 +75,22 @@ internal static class ChangeList
             return looks[0];
         }
 
-        // Summed in an order of their own, so that not even rounding tells who came first.
-        Observed[] sorted = [.. looks.OrderBy(look => look.Level.Value).ThenBy(look => look.LogStdDev)];
-        double weight = sorted.Sum(look => 1 / (look.LogStdDev * look.LogStdDev));
-        double mean =
-            sorted.Sum(look => Math.Log(look.Level.Value) / (look.LogStdDev * look.LogStdDev)) / weight;
+        Meeting.Said[] said =
+        [
+            .. looks
+                .Select(look => new Meeting.Said(
+                    Math.Log(look.Band.Least),
+                    Math.Log(look.Band.Most),
+                    1 / (look.LogStdDev * look.LogStdDev)
+                ))
+                .OrderBy(one => one.Weight),
+        ];
+        (double from, double to) = Meeting.Of(said);
         return new Observed(
             looks[0].At,
-            new Level(Math.Exp(mean)),
-            1 / Math.Sqrt(weight),
-            sorted.Sum(look => look.Looks)
+            new LevelBand(Math.Exp(from), Math.Exp(to)),
+            1 / Math.Sqrt(said.Sum(one => one.Weight)),
+            looks.Sum(look => look.Looks)
         )
         {
             JudgesCleaning = looks.Exists(look => look.JudgesCleaning),

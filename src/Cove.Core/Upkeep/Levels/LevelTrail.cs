@@ -3,7 +3,7 @@ using Cove.Core.Upkeep.Use;
 namespace Cove.Core.Upkeep.Levels;
 
 /// <summary>A level while its history is followed, kept apart into what is known and what depends on the learnt multiplier.</summary>
-/// <remarks>The level is <c>Known + multiplier x Rise</c>. Keeping the two apart shows what a look says about the multiplier, whatever happened before it.</remarks>
+/// <remarks>The level is <c>Known + multiplier x Rise</c>. Keeping the two apart shows what a look says about the multiplier, whatever happened before it. Up to the first look neither part depends on what has been learnt; from there on both do, since whether a look agrees depends on what was expected.</remarks>
 /// <param name="At">The instant.</param>
 /// <param name="Known">The part that does not depend on the multiplier: what was there at the start, what events added, what was last seen.</param>
 /// <param name="Rise">What has risen since, for a multiplier of 1.</param>
@@ -21,6 +21,9 @@ internal readonly record struct LevelTrail(
 {
     /// <summary>How far off a level that nobody looked at may be, as a share of it. Cove's own choice.</summary>
     private const double GuessStdDev = 0.5;
+
+    /// <summary>How doubtful a forecast is when a look is weighed against it: the standard deviation of its logarithm. Cove's own choice, and the same for every car, so that what is learnt later never moves a level that a look agreed with.</summary>
+    private const double ForecastStdDev = 0.5;
 
     /// <summary>Nothing is learnt from a look before the level has risen by this much.</summary>
     private const double LeastRise = 0.1;
@@ -66,7 +69,11 @@ internal readonly record struct LevelTrail(
                 RiseOily = RiseOily + unlearnt.OilyRise(usage, At, instant),
             };
 
-    public LevelTrail After(CareChange change) =>
+    /// <summary>The level after a change.</summary>
+    /// <param name="change">What changed it, now.</param>
+    /// <param name="multiplier">The learnt multiplier. Only a look asks for it.</param>
+    /// <param name="logStdDev">The standard deviation of its logarithm.</param>
+    public LevelTrail After(CareChange change, double multiplier, double logStdDev) =>
         change switch
         {
             Cleaned { Film: { } film } => Wiped(film),
@@ -77,33 +84,71 @@ internal readonly record struct LevelTrail(
                 Variance = Variance + Square(jumped.Amount * GuessStdDev),
                 KnownOily = KnownOily + (jumped.Amount * jumped.Oily.Value),
             },
-            Observed seen => new(
-                At,
-                seen.Level.Value,
-                0,
-                Square(seen.Level.Value * seen.LogStdDev),
-                seen.Level.Value * FilmWith(1).OilyShare.Value,
-                0
-            ),
+            Observed look => Seen(look, multiplier, logStdDev),
             _ => this,
         };
 
-    /// <summary>What a look at this point says about the multiplier; null when too little has risen to say anything.</summary>
-    public RateEvidence? EvidenceOf(Observed look)
+    /// <summary>What a look at this point says about the multiplier.</summary>
+    /// <param name="look">What was seen, now.</param>
+    /// <param name="multiplier">What was believed of it before; above 0.</param>
+    /// <remarks>A look that agrees says that the multiplier is what it was believed to be. One before enough has risen says next to nothing, and is counted.</remarks>
+    public RateEvidence EvidenceOf(Observed look, double multiplier)
     {
+        double expected = LevelWith(multiplier);
+        double nearest = look.Band.Nearest(expected);
+        double rise = multiplier * Rise;
         if (Rise < LeastRise)
         {
-            return null;
+            return new RateEvidence(look.At, Math.Log(multiplier), MostStdDev, look.Looks);
+        }
+
+        if (nearest == expected)
+        {
+            return Evidence(
+                multiplier,
+                Hypotenuse(look.DoubtWhenItAgrees * expected, Math.Sqrt(Variance)) / rise
+            );
         }
 
         // A result at or below what is known to be there cannot be put down to the rate. It is kept, and damped:
         // the scatter of the test, carried over to the small difference, makes it weigh little.
-        double risen = Math.Max(look.Level.Value - Known, 0.25 * Rise);
-        double expected = Math.Max(risen, Rise);
-        double logStdDev = Math.Sqrt(
-            Square(look.LogStdDev * (Known + expected) / expected) + (Variance / Square(expected))
+        double risen = Math.Max(nearest - Known, 0.25 * rise);
+        double most = Math.Max(risen, rise);
+        return Evidence(
+            risen / Rise,
+            Hypotenuse(look.DoubtWhenItDiffers * (Known + most), Math.Sqrt(Variance)) / most
         );
-        return new RateEvidence(look.At, Math.Log(risen / Rise), Math.Min(logStdDev, MostStdDev), look.Looks);
+
+        RateEvidence Evidence(double ratio, double stdDev) =>
+            new(look.At, Math.Log(ratio), Math.Min(stdDev, MostStdDev), look.Looks);
+    }
+
+    /// <summary>The level after a look: as it was when the look agrees, otherwise between what was expected and the nearest level of the band.</summary>
+    private LevelTrail Seen(Observed look, double multiplier, double logStdDev)
+    {
+        double expected = LevelWith(multiplier);
+        double nearest = look.Band.Nearest(expected);
+        double doubt = StdDevWith(multiplier, logStdDev);
+        double level = expected;
+        double left = Either(doubt, look.DoubtWhenItAgrees);
+        if (nearest != expected)
+        {
+            // A forecast that is off by more than it was thought to be is as doubtful as it was off:
+            // something happened that nobody told of.
+            double off = expected > 0 ? Math.Abs(Math.Log(nearest / expected)) : double.PositiveInfinity;
+            double trust = 1 / (1 + Square(look.DoubtWhenItDiffers / Math.Max(ForecastStdDev, off)));
+            level = expected > 0 ? expected * Math.Exp(trust * Math.Log(nearest / expected)) : nearest;
+            left = Either(Math.Max(doubt, off), look.DoubtWhenItDiffers);
+        }
+
+        return new LevelTrail(
+            At,
+            level,
+            0,
+            Square(level * left),
+            level * FilmWith(multiplier).OilyShare.Value,
+            0
+        );
     }
 
     private LevelTrail Scaled(double left) =>
@@ -133,6 +178,12 @@ internal readonly record struct LevelTrail(
     }
 
     private static double Square(double value) => value * value;
+
+    private static double Hypotenuse(double one, double other) => Math.Sqrt(Square(one) + Square(other));
+
+    /// <summary>The standard deviation of what two independent sources say together.</summary>
+    private static double Either(double one, double other) =>
+        one > 0 && other > 0 ? 1 / Hypotenuse(1 / one, 1 / other) : 0;
 }
 
 /// <summary>What one look says about how fast a level rises.</summary>

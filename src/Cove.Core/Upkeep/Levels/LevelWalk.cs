@@ -3,12 +3,18 @@ using Cove.Core.Upkeep.Use;
 
 namespace Cove.Core.Upkeep.Levels;
 
-/// <summary>How far the history of a level has been followed: where the level stands, and what its checks have said on the way.</summary>
-/// <remarks>Nothing here depends on what has been learnt, so one walk serves both to learn and, with what was learnt, to tell the level; see <see cref="LevelTrail"/>.</remarks>
+/// <summary>How far the history of a level has been followed: where the level stands, and what its checks have said of cleanings on the way.</summary>
+/// <remarks>A walk does not depend on what has been learnt, so one walk serves both to learn and, with what was learnt, to tell the level; see <see cref="LevelTrail"/>. Since looks are weighed against what was expected, it keeps what has happened from the first look on.</remarks>
 internal sealed class LevelWalk
 {
     private readonly Soiling unlearnt;
     private readonly Usage usage;
+
+    /// <summary>Where the level stood before the first look that still tells on it.</summary>
+    private readonly LevelTrail settled;
+
+    /// <summary>That look and all that came after it.</summary>
+    private readonly ImmutableList<CareChange> since;
 
     /// <summary>The cleaning that a look the evening after would judge, and what it left.</summary>
     private readonly (FilmCleaning Cleaning, double Left)? judged;
@@ -16,25 +22,19 @@ internal sealed class LevelWalk
     private LevelWalk(
         Soiling unlearnt,
         Usage usage,
-        LevelTrail trail,
+        LevelTrail settled,
+        ImmutableList<CareChange> since,
         (FilmCleaning Cleaning, double Left)? judged,
-        ImmutableList<RateEvidence> evidence,
         ImmutableList<ResidueEvidence> residues
     )
     {
         this.unlearnt = unlearnt;
         this.usage = usage;
+        this.settled = settled;
+        this.since = since;
         this.judged = judged;
-        Trail = trail;
-        Evidence = evidence;
         Residues = residues;
     }
-
-    /// <summary>Where the level stands just after the last change.</summary>
-    public LevelTrail Trail { get; }
-
-    /// <summary>What the looks said of how fast the level rises; those that came too soon after a change to say anything are left out.</summary>
-    public ImmutableList<RateEvidence> Evidence { get; }
 
     /// <summary>What looks the evening after said of the cleanings they judge. A look that nothing was cleaned before says nothing.</summary>
     public ImmutableList<ResidueEvidence> Residues { get; }
@@ -44,16 +44,35 @@ internal sealed class LevelWalk
     /// <param name="unlearnt">How fast it rises, for a multiplier of 1.</param>
     /// <param name="usage">How the car is used.</param>
     public static LevelWalk From(CareState start, Soiling unlearnt, Usage usage) =>
-        new(unlearnt, usage, LevelTrail.From(start, unlearnt, usage), null, [], []);
+        new(unlearnt, usage, LevelTrail.From(start, unlearnt, usage), [], null, []);
 
     /// <summary>The level just after the last change, with what has been learnt.</summary>
     /// <param name="multiplier">How many times as fast as the table it rises; above 0.</param>
-    public CareState StateWith(double multiplier) =>
-        new(
-            Trail.At,
-            new Level(Trail.LevelWith(multiplier)),
-            unlearnt.OnGlass ? Trail.FilmWith(multiplier).OilyShare : null
+    public CareState StateWith(double multiplier)
+    {
+        LevelTrail trail = TrailWith(multiplier, 0);
+        return new CareState(
+            trail.At,
+            new Level(trail.LevelWith(multiplier)),
+            unlearnt.OnGlass ? trail.FilmWith(multiplier).OilyShare : null
         );
+    }
+
+    /// <summary>Where the level stands just after the last change.</summary>
+    /// <param name="multiplier">How many times as fast as the table it rises; above 0.</param>
+    /// <param name="logStdDev">The standard deviation of its logarithm; tells on the variance only.</param>
+    public LevelTrail TrailWith(double multiplier, double logStdDev) =>
+        since.Aggregate(
+            settled,
+            (trail, change) => trail.Until(change.At, unlearnt, usage).After(change, multiplier, logStdDev)
+        );
+
+    /// <summary>What a look that comes next would say of how fast the level rises.</summary>
+    /// <param name="look">What was seen.</param>
+    /// <param name="multiplier">What was believed before; above 0.</param>
+    /// <param name="logStdDev">The standard deviation of its logarithm.</param>
+    public RateEvidence EvidenceOf(Observed look, double multiplier, double logStdDev) =>
+        TrailWith(multiplier, logStdDev).Until(look.At, unlearnt, usage).EvidenceOf(look, multiplier);
 
     /// <summary>Goes on to the next change, which must not lie before the last one.</summary>
     public LevelWalk After(CareChange change)
@@ -61,39 +80,37 @@ internal sealed class LevelWalk
         if (change is Cleaned { Film: null } cleaned && cleaned.Removed == Share.All)
         {
             // What came clean begins anew, however it stood before.
-            return With(LevelTrail.Fresh(change.At), null);
+            return new LevelWalk(unlearnt, usage, LevelTrail.Fresh(change.At), [], null, Residues);
         }
 
-        LevelTrail before = Trail.Until(change.At, unlearnt, usage);
-        LevelTrail after = before.After(change);
+        LevelWalk next =
+            since.Count > 0 || change is Observed
+                ? With(settled, since.Add(change), judged)
+                : With(settled.Until(change.At, unlearnt, usage).After(change, 1, 0), since, judged);
         return change switch
         {
-            Cleaned { Film: { } film } => With(after, (film, after.LevelWith(1))),
-            Cleaned => With(after, null),
-            Observed look => Seen(look, before, after),
-            _ => With(after, judged),
+            Cleaned { Film: { } film } => next.With(next.settled, next.since, (film, next.LevelUnlearnt)),
+            Cleaned => next.With(next.settled, next.since, null),
+            Observed look when look.JudgesCleaning && judged is { Left: > 0 } before => next.Judging(
+                ResidueEvidence.Of(
+                    before.Cleaning,
+                    before.Left,
+                    TrailWith(1, 0).Until(look.At, unlearnt, usage).LevelWith(1) - before.Left,
+                    look
+                )
+            ),
+            _ => next,
         };
     }
 
-    private LevelWalk Seen(Observed look, LevelTrail before, LevelTrail after)
-    {
-        bool judges = look.JudgesCleaning && judged is { Left: > 0 };
-        return new LevelWalk(
-            unlearnt,
-            usage,
-            after,
-            judges ? null : judged,
-            before.EvidenceOf(look) is { } rate ? Evidence.Add(rate) : Evidence,
-            judges ? Residues.Add(Judgement(look, before, judged!.Value)) : Residues
-        );
-    }
+    private double LevelUnlearnt => TrailWith(1, 0).LevelWith(1);
 
-    private static ResidueEvidence Judgement(
-        Observed look,
-        LevelTrail before,
-        (FilmCleaning Cleaning, double Left) judged
-    ) => ResidueEvidence.Of(judged.Cleaning.MethodId, judged.Left, before.LevelWith(1) - judged.Left, look);
+    private LevelWalk Judging(ResidueEvidence evidence) =>
+        new(unlearnt, usage, settled, since, null, Residues.Add(evidence));
 
-    private LevelWalk With(LevelTrail trail, (FilmCleaning Cleaning, double Left)? left) =>
-        new(unlearnt, usage, trail, left, Evidence, Residues);
+    private LevelWalk With(
+        LevelTrail trail,
+        ImmutableList<CareChange> changes,
+        (FilmCleaning Cleaning, double Left)? cleaning
+    ) => new(unlearnt, usage, trail, changes, cleaning, Residues);
 }

@@ -19,7 +19,9 @@ internal static class InspectionEndpoints
         vehicle
             .MapPost("/looks", Look)
             .WithName("RecordLook")
-            .WithSummary("Records what the owner saw: levels are what was seen, and the rates learn from it.")
+            .WithSummary(
+                "Records what the owner saw. What agrees with what was expected leaves levels and rates as they are; anything else corrects both."
+            )
             .Produces<LookView>(StatusCodes.Status201Created)
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
@@ -32,7 +34,7 @@ internal static class InspectionEndpoints
         vehicle
             .MapDelete("/learnt", Forget)
             .WithName("ForgetLearnt")
-            .WithSummary("Lets looks up to now teach nothing any more. Levels that were seen stay.")
+            .WithSummary("Lets looks up to now teach nothing any more. What was seen still corrects levels.")
             .Produces(StatusCodes.Status204NoContent)
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
@@ -79,12 +81,14 @@ internal static class InspectionEndpoints
     ) =>
         WalkRound.Plan(
             [
-                .. histories.Select(pair => new UncertainLevel(
-                    pair.Key,
-                    pair.Value.LevelAt(now + SessionRules.NextSession),
-                    pair.Value.PointAt(now).LogStdDev,
-                    car.Ledger.MarkOf(CareTasks.Find(pair.Key.TaskId)!, now)
-                )),
+                .. histories
+                    .Where(pair => !WalkRound.IsFresh(pair.Value.LookedAt, now))
+                    .Select(pair => new UncertainLevel(
+                        pair.Key,
+                        pair.Value.LevelAt(now + SessionRules.NextSession),
+                        pair.Value.PointAt(now).LogStdDev,
+                        car.Ledger.MarkOf(CareTasks.Find(pair.Key.TaskId)!, now)
+                    )),
             ],
             car.Cabin
         );
