@@ -58,11 +58,13 @@ internal static class AnyLog
         from methods in Gen.Elements(true, true, false)
         from glass in Gen.Elements(GlassMethods.All.ToArray())
         from rounds in Gen.Choose(1, 2)
+        from coat in Gen.Choose(0, 7)
         from some in Gen.SubListOf<SurfaceId>([.. item.Surfaces.Select(surface => surface.Id)])
         select (LogEntry)
             new TaskDone(id, at, item.Task.Id, new Share(removed))
             {
                 SurfaceIds = [.. some],
+                Coat = (CoatTraits)coat,
                 Methods = methods
                     ?
                     [

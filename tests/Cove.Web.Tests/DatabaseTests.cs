@@ -25,7 +25,7 @@ public sealed class DatabaseTests
         using var cove = new CoveHost(demo: true);
         string vehicle = await cove.Vehicle();
 
-        JsonObject today = await cove.Get($"/api/vehicles/{vehicle}/today?minutes=25");
+        JsonObject today = await cove.Get($"/api/vehicles/{vehicle}/today?minutes=60");
         JsonObject log = await cove.Get($"/api/vehicles/{vehicle}/log");
 
         Assert.True((int)today["worthDoing"]! >= 8);

@@ -26,7 +26,7 @@ public sealed class OldDatabaseTests
         Assert.Single(Directory.GetFiles(Path.GetDirectoryName(cove.DatabaseFile)!, "*.before-*"));
     }
 
-    /// <summary>The expected values are what that version itself answered at the same instant.</summary>
+    /// <summary>The expected values are what that version itself answered at the same instant, but for dash and doors: their coat on record counts now.</summary>
     [Fact]
     public async Task A_file_of_the_fifth_version_answers_with_the_same_levels_dates_runs_and_bottles()
     {

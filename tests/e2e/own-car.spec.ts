@@ -189,7 +189,7 @@ withOwnCar(
     await page.getByRole("button", { name: "Pat by hand" }).click();
     await page.getByRole("button", { name: "A cloud, or crumbs jump" }).click();
     await expect(page.getByText(/This car soils its carpets .* from 1 look\./)).toBeVisible();
-    await expect(page.getByRole("button", { name: /^Carpet, front, .*level 1\.80/ })).toBeVisible();
+    await expect(page.getByRole("button", { name: /^Carpet, front, .*level 1\.[1-7]/ })).toBeVisible();
     await page.getByRole("button", { name: /^Undo: Pat by hand/ }).click();
     await expect(page.getByText("Nothing is known of the carpets of this car yet")).toBeVisible();
 

@@ -1850,6 +1850,8 @@ export interface components {
             takenSeconds?: number;
             /** Format: double */
             pace?: number;
+            /** Format: int32 */
+            coat?: number;
             /** Format: double */
             removed?: number;
             note?: string;
@@ -2709,6 +2711,8 @@ export interface components {
             /** Format: double */
             amount?: number;
             unit?: components["schemas"]["QuantityUnit"];
+            /** Format: int32 */
+            leaves?: number;
             cautions?: string[];
         };
         StepSurfaceDocument: {

@@ -51,7 +51,7 @@ function WornSheet({ vehicleId, surface, onClose }: Props & { onClose: () => voi
       open
       onClose={onClose}
       title="Worn, not dirty"
-      about="Scuffs, rubbed edges and a polished heel patch stay after cleaning. Work that rubs leaves this surface out from now on; dusting, wiping and protecting go on."
+      about="Scuffs, rubbed edges and a polished heel patch stay after cleaning. From now on it is cleaned gently and without a brush, and it may look a little duller before it comes due. Worn leather is conditioned before it is sealed."
     >
       <Field label="What stays after cleaning?" error={change.errors.wear?.[0]}>
         <input

@@ -113,7 +113,7 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
       </Field>
       <Field
         label="Worn, not dirty"
-        hint="Scuffs, shine or fading that stay after cleaning. Work that rubs leaves this surface out."
+        hint="Scuffs, shine or fading that stay after cleaning. It is cleaned gently, without a brush, and comes due later."
         error={change.errors.wear?.[0]}
       >
         <input

@@ -22,17 +22,21 @@ public sealed class CareLedger
     /// <param name="learnt">What has been learnt of its rates; nothing when it is left out.</param>
     /// <param name="ways">How its owner likes to work; Cove's own way when it is left out.</param>
     /// <param name="residues">What has been learnt of what cleaning leaves on its glass; nothing when it is left out.</param>
+    /// <param name="coats">The coats that lie on it; none when it is left out.</param>
     public CareLedger(
         Vehicle vehicle,
         Usage usage,
         IReadOnlyDictionary<CareKey, CareState> states,
         LearntRates? learnt = null,
         WaysOfWorking? ways = null,
-        LearntResidues? residues = null
+        LearntResidues? residues = null,
+        CoatBook? coats = null
     )
     {
         Vehicle = vehicle;
-        Usage = usage;
+        UsageAsTold = usage;
+        Coats = coats ?? CoatBook.None;
+        Usage = Coats.Over(usage);
         this.states = states;
         Learnt = learnt ?? LearntRates.Nothing;
         Ways = ways ?? WaysOfWorking.Default;
@@ -43,8 +47,11 @@ public sealed class CareLedger
     /// <summary>The vehicle.</summary>
     public Vehicle Vehicle { get; }
 
-    /// <summary>How it is used.</summary>
+    /// <summary>How it is used, with what coats on it give off.</summary>
     public Usage Usage { get; }
+
+    /// <summary>How it is used, as its owner told it.</summary>
+    public Usage UsageAsTold { get; }
 
     /// <summary>What has been learnt of how fast its levels rise.</summary>
     public LearntRates Learnt { get; }
@@ -55,6 +62,9 @@ public sealed class CareLedger
     /// <summary>What has been learnt of what cleaning leaves on its glass.</summary>
     public LearntResidues Residues { get; }
 
+    /// <summary>The coats that lie on it.</summary>
+    public CoatBook Coats { get; }
+
     /// <summary>The tasks that apply to it.</summary>
     public IReadOnlyList<CareItem> Items { get; }
 
@@ -62,16 +72,17 @@ public sealed class CareLedger
     public CareLedger UsedAs(CarUse use, DateTimeOffset from) =>
         new(
             Vehicle,
-            new Usage([.. Usage.Entries.Where(entry => entry.From < from), new UsageEntry(from, use)]),
+            new Usage([.. UsageAsTold.Entries.Where(entry => entry.From < from), new UsageEntry(from, use)]),
             states,
             Learnt,
             Ways,
-            Residues
+            Residues,
+            Coats
         );
 
     /// <summary>The same car as it stands after a log.</summary>
     public CareLedger After(Replay replay) =>
-        new(Vehicle, Usage, replay.States, replay.Learnt, Ways, replay.Residues);
+        new(Vehicle, UsageAsTold, replay.States, replay.Learnt, Ways, replay.Residues, replay.Coats);
 
     /// <summary>The film on a pane at an instant.</summary>
     /// <param name="item">The task that tends it, one of <see cref="Items"/>.</param>
@@ -93,25 +104,41 @@ public sealed class CareLedger
         StandingOf(new CareKey(task.Id, surface.PartOf ?? surface.Id), now)
         ?? FirstLook.LivedIn.StartingLevel(task);
 
-    /// <summary>How fast a level rises, with what has been learnt.</summary>
+    /// <summary>How fast a level rises, with what has been learnt and what lies on the surface.</summary>
     /// <param name="item">One of <see cref="Items"/>.</param>
     /// <param name="surface">One of its surfaces.</param>
     public Soiling SoilingOf(CareItem item, Surface surface) =>
         item.SoilingOf(surface) with
         {
             Multiplier = Learnt.Of(item.Task.Id).Median,
+            Spells = Coats.SpellsOf(item.Task, surface.Id),
         };
 
-    /// <summary>The soil at which a task counts as due, to the taste that holds at an instant.</summary>
+    /// <summary>The soil at which a task counts as due on what is not worn, to the taste that holds at an instant.</summary>
     public Level MarkOf(CareTask task, DateTimeOffset now) => Usage.At(now).Use.Tidiness.MarkFor(task.Stakes);
+
+    /// <summary>The soil at which a task counts as due on a surface, to the taste that holds at an instant.</summary>
+    public Level MarkOf(CareTask task, Surface surface, DateTimeOffset now) =>
+        Usage.At(now).Use.Tidiness.MarkFor(task, surface);
+
+    /// <summary>The soil at which a level counts as due, to the taste that holds at an instant.</summary>
+    /// <param name="key">A level of this vehicle.</param>
+    /// <param name="now">The instant.</param>
+    public Level MarkOf(CareKey key, DateTimeOffset now) =>
+        MarkOf(
+            CareTasks.Find(key.TaskId)!,
+            Vehicle.Surfaces.First(surface => surface.Id == key.SurfaceId),
+            now
+        );
 
     /// <summary>From fresh to the mark of a task, at the use and time of year of an instant, on the surface where that is shortest; null when it never gets there.</summary>
     /// <remarks>The same as the least <see cref="Due.Interval"/>, for those who need not know why.</remarks>
     public TimeSpan? IntervalOf(CareItem item, DateTimeOffset now)
     {
         Conditions conditions = Usage.ConditionsAt(now);
-        Level mark = MarkOf(item.Task, now);
-        return item.Surfaces.Min(surface => Due.IntervalTo(mark, SoilingOf(item, surface), conditions));
+        return item.Surfaces.Min(surface =>
+            Due.IntervalTo(MarkOf(item.Task, surface, now), SoilingOf(item, surface).AsAt(now), conditions)
+        );
     }
 
     /// <summary>How every task stands at an instant.</summary>
@@ -129,7 +156,7 @@ public sealed class CareLedger
                         SoilingOf(item, surface),
                         Usage,
                         now,
-                        MarkOf(item.Task, now)
+                        MarkOf(item.Task, surface, now)
                     )
                 )),
             ]

@@ -52,6 +52,8 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
         here ??= Circumstances.Usual;
         // However long a place was left, routine work takes what is strongest and goes round again.
         soil = soil > TaskOption.Always ? TaskOption.Always : soil;
+        // What is worn is cleaned gently, even if that takes more than once.
+        soil = task.Spares(surface) && soil > TaskOption.Gentle ? TaskOption.Gentle : soil;
         Surface touched = request?.Part is { } part ? surface with { Material = part } : surface;
         UseContext context = here.Context with
         {

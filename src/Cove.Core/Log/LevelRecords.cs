@@ -65,11 +65,13 @@ internal sealed class LevelRecords
     /// <param name="usage">How the car is used.</param>
     /// <param name="learnt">How fast its levels rise.</param>
     /// <param name="residues">What cleaning leaves on its glass.</param>
+    /// <param name="coats">The coats that were laid.</param>
     public CareHistory HistoryOf(
         RecordedLevel level,
         Usage usage,
         LearntRates learnt,
-        LearntResidues residues
+        LearntResidues residues,
+        CoatBook coats
     )
     {
         LevelBegan start = began[level.Key];
@@ -79,6 +81,7 @@ internal sealed class LevelRecords
             level.Item.SoilingOf(level.Surface) with
             {
                 Multiplier = rate.Median,
+                Spells = coats.SpellsOf(level.Item.Task, level.Surface.Id),
             },
             usage,
             Merged(CleaningsOf(level, residues), [.. OthersOf(level.Key)]),

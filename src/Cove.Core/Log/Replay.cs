@@ -33,6 +33,7 @@ public sealed class Replay
         RateTally tally,
         DateTimeOffset lastLook,
         LearntResidues residues,
+        CoatBook coats,
         Lazy<LearntRates>? learnt = null
     )
     {
@@ -43,6 +44,7 @@ public sealed class Replay
         this.tally = tally;
         this.lastLook = lastLook;
         Residues = residues;
+        Coats = coats;
         this.learnt = learnt ?? new Lazy<LearntRates>(() => RateLearning.Learn(tally));
     }
 
@@ -51,6 +53,9 @@ public sealed class Replay
 
     /// <summary>What has been learnt of what cleaning leaves on its glass.</summary>
     public LearntResidues Residues { get; }
+
+    /// <summary>The coats that were laid on it.</summary>
+    public CoatBook Coats { get; }
 
     /// <summary>Every level of the car that is in care, as it stood just after its last change.</summary>
     public IReadOnlyDictionary<CareKey, CareState> States =>
@@ -75,6 +80,8 @@ public sealed class Replay
             vehicle,
             until is { } last ? entries.Where(entry => entry.At <= last) : entries
         );
+        CoatBook coats = CoatBook.Of(vehicle, usage, records.Entries);
+        Usage used = coats.Over(usage);
         LearntResidues residues = records.HasJudgements
             ? LearntResidues.Learn(
                 records
@@ -93,7 +100,8 @@ public sealed class Replay
             records.Entries.Aggregate((Chain?)null, (before, entry) => new Chain(entry, before)),
             RateTally.Empty,
             DateTimeOffset.MinValue,
-            residues
+            residues,
+            coats
         );
         return start.Through(
             records
@@ -103,7 +111,7 @@ public sealed class Replay
         );
 
         CareHistory HistoryOf(RecordedLevel level, LearntResidues left) =>
-            records.HistoryOf(level, usage, LearntRates.Nothing, left);
+            records.HistoryOf(level, used, LearntRates.Nothing, left, coats);
     }
 
     /// <summary>Follows all levels side by side, since a look anywhere says what to expect everywhere after it.</summary>
@@ -131,7 +139,7 @@ public sealed class Replay
             }
         }
 
-        return new Replay(vehicle, usage, next.ToImmutable(), log, known, last, Residues);
+        return new Replay(vehicle, usage, next.ToImmutable(), log, known, last, Residues, Coats);
     }
 
     /// <summary>What looks of one instant say, each weighed against what was expected before it.</summary>
@@ -161,23 +169,26 @@ public sealed class Replay
     /// <param name="entries">The log, or a part of it that tells as much.</param>
     /// <param name="learnt">How fast its levels rise.</param>
     /// <param name="residues">What cleaning leaves on its glass.</param>
+    /// <param name="coats">The coats that were laid on it.</param>
     public static IReadOnlyDictionary<CareKey, CareHistory> Histories(
         Vehicle vehicle,
         Usage usage,
         IEnumerable<LogEntry> entries,
         LearntRates learnt,
-        LearntResidues residues
+        LearntResidues residues,
+        CoatBook coats
     )
     {
         var records = new LevelRecords(vehicle, entries);
+        Usage used = coats.Over(usage);
         return records.Levels.ToDictionary(
             level => level.Key,
-            level => records.HistoryOf(level, usage, learnt, residues)
+            level => records.HistoryOf(level, used, learnt, residues, coats)
         );
     }
 
     /// <summary>The replay with one entry more.</summary>
-    /// <remarks>Where the entry only goes on from what is here, just the levels it touches are followed, and the result is exactly that of replaying everything: thousands of such steps are cheap. Where it reaches back, because it is earlier than what is known of a level, belongs to a check of the same occasion, or teaches what a cleaning left, everything is replayed.</remarks>
+    /// <remarks>Where the entry only goes on from what is here, just the levels it touches are followed, and the result is exactly that of replaying everything: thousands of such steps are cheap. Where it reaches back, because it is earlier than what is known of a level, belongs to a check of the same occasion, lays a coat, or teaches what a cleaning left, everything is replayed.</remarks>
     public Replay Then(LogEntry entry)
     {
         if (!entry.Counts)
@@ -191,6 +202,7 @@ public sealed class Replay
     private Replay? StepBy(LogEntry entry) =>
         entry switch
         {
+            TaskDone done when CoatBook.Lays(done) => null,
             TaskDone done => Step(
                 done,
                 LevelChanges
@@ -216,7 +228,17 @@ public sealed class Replay
                     .SelectMany(key => LevelChanges.Of(look, key).Select(change => (key, change)))
             ),
             Checked or LevelBegan or LearningForgotten => null,
-            _ => new Replay(vehicle, usage, tracks, new Chain(entry, log), tally, lastLook, Residues, learnt),
+            _ => new Replay(
+                vehicle,
+                usage,
+                tracks,
+                new Chain(entry, log),
+                tally,
+                lastLook,
+                Residues,
+                Coats,
+                learnt
+            ),
         };
 
     private IEnumerable<CareKey> On(IReadOnlyList<SurfaceId> surfaceIds) =>
@@ -251,6 +273,7 @@ public sealed class Replay
             taught ? tally.With(Evidence(tracks, steps, tally)) : tally,
             taught ? entry.At : lastLook,
             Residues,
+            Coats,
             taught ? null : learnt
         );
     }

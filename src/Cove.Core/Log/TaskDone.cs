@@ -1,5 +1,6 @@
 using Cove.Core.Catalogue.Amounts;
 using Cove.Core.Methods;
+using Cove.Core.Upkeep.Levels;
 
 namespace Cove.Core.Log;
 
@@ -27,6 +28,9 @@ public sealed record TaskDone(EntryId Id, DateTimeOffset At, TaskId TaskId, Shar
 
     /// <summary>What was used.</summary>
     public IReadOnlyList<ProductUsed> Products { get; init; } = [];
+
+    /// <summary>What the products that were used leave on the surface beside a plain coat.</summary>
+    public CoatTraits Coat { get; init; }
 
     /// <summary>When the owner answered what there was to ask after it; null while nothing was answered. See <see cref="Reminders"/>.</summary>
     public DateTimeOffset? AnsweredAt { get; init; }

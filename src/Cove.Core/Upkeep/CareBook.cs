@@ -33,8 +33,13 @@ public static class CareBook
         var items = new List<CareItem>();
         foreach (CareTask task in CareTasks.All)
         {
-            Surface[] surfaces = [.. present.Where(task.Tends)];
-            if (surfaces.Length > 0 && !IsPartOfAnother(task, ways ?? WaysOfWorking.Default))
+            Surface[] surfaces =
+            [
+                .. present.Where(surface =>
+                    task.Tends(surface) && !IsPartOfAnother(task, surface, ways ?? WaysOfWorking.Default)
+                ),
+            ];
+            if (surfaces.Length > 0)
             {
                 items.Add(new CareItem(task, surfaces, WorkOf(task, surfaces)));
             }
@@ -56,9 +61,9 @@ public static class CareBook
     internal static double ReferenceAreaOf(CareTask task) =>
         task.Kinds.Sum(kind => ReferenceAreas.GetValueOrDefault(kind).SquareMetres);
 
-    /// <summary>A balm protects as it cleans, so that nothing is left to seal.</summary>
-    private static bool IsPartOfAnother(CareTask task, WaysOfWorking ways) =>
-        task.Id == "seal-leather" && ways.Leather == LeatherSchool.Balm;
+    /// <summary>A balm protects as it cleans, so that nothing is left to seal. It is for sound leather.</summary>
+    private static bool IsPartOfAnother(CareTask task, Surface surface, WaysOfWorking ways) =>
+        task.Id == "seal-leather" && ways.Leather == LeatherSchool.Balm && surface.Wear is null;
 
     /// <summary>How long a task takes on some surfaces of a car, in whole half minutes: something whatever the size, the rest by area.</summary>
     internal static TimeSpan WorkOf(CareTask task, IReadOnlyList<Surface> surfaces)

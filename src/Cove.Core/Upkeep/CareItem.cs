@@ -34,9 +34,9 @@ public sealed record CareItem(CareTask Task, IReadOnlyList<Surface> Surfaces, Ti
             Work = CareBook.WorkOf(Task, some),
         };
 
-    /// <summary>How fast the level of this task rises on one of its surfaces, before anything has been learnt of the car.</summary>
+    /// <summary>How fast the level of this task rises on one of its surfaces, before anything has been learnt of the car, on bare surfaces.</summary>
     /// <param name="surface">One of <see cref="Surfaces"/>.</param>
-    /// <remarks>The baseline interval is that of the most used surface of the task, so exposure counts beside that one. For what has been learnt as well, ask the <see cref="Cars.CareLedger"/>.</remarks>
+    /// <remarks>The baseline interval is that of the most used surface of the task, so exposure counts beside that one. For what has been learnt as well, and for coats, ask the <see cref="Cars.CareLedger"/>.</remarks>
     public Soiling SoilingOf(Surface surface)
     {
         return new Soiling(Task.Interval, Task.Shares, new Share(surface.Exposure.Value / MostUsed.Value))

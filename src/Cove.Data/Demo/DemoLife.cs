@@ -19,7 +19,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
 
     private readonly Random random = new(Seed);
 
-    private Replay replay = Replay.Of(car.Ledger.Vehicle, car.Ledger.Usage, beginnings);
+    private Replay replay = Replay.Of(car.Ledger.Vehicle, car.Ledger.UsageAsTold, beginnings);
 
     /// <summary>Lives through all slots, with what happened in between.</summary>
     /// <returns>The log of it.</returns>
@@ -122,13 +122,14 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
             Taken = taken,
             SurfaceIds = [.. work.Status.Item.Surfaces.Select(surface => surface.Id)],
             Methods = [.. work.Uses.Select(MethodUsed.Of)],
-            Products = [.. ProductsFor(work.Status.Item.Task, plan)],
+            Products = [.. ProductsFor(work.Status.Item.Task, plan).Select(product => product.Used)],
+            Coat = ProductsFor(work.Status.Item.Task, plan)
+                .Aggregate(CoatTraits.None, (all, product) => all | product.Leaves),
         };
 
     /// <summary>What the owner took, as Cove had chosen it.</summary>
-    private static IEnumerable<ProductUsed> ProductsFor(CareTask task, SessionPlan plan) =>
+    private static IEnumerable<StepProduct> ProductsFor(CareTask task, SessionPlan plan) =>
         plan
             .Choices.Where(chosen => chosen.Task == task)
-            .SelectMany(chosen => chosen.Choices.SelectMany(choice => StepProduct.Of(task, choice)))
-            .Select(product => product.Used);
+            .SelectMany(chosen => chosen.Choices.SelectMany(choice => StepProduct.Of(task, choice)));
 }

@@ -183,6 +183,10 @@ public sealed record StepProductDocument
     /// <summary>What the amount counts.</summary>
     public QuantityUnit Unit { get; init; }
 
+    /// <summary>What it leaves on the surface beside a plain coat, as a sum: 1 keeps ultraviolet light off, 2 keeps dust off, 4 is oily.</summary>
+    [Range(0, 7, ErrorMessage = "Say a sum of 1, 2 and 4, or 0.")]
+    public int Leaves { get; init; }
+
     /// <summary>What to beware of, one sentence each.</summary>
     [MaxLength(40, ErrorMessage = "Give up to 40 cautions.")]
     [EachLength(600, ErrorMessage = "Use up to 600 characters for each caution.")]
@@ -200,6 +204,7 @@ public sealed record StepProductDocument
             Surfaces = product.Surfaces,
             Amount = product.Amount.Value,
             Unit = product.Amount.Unit,
+            Leaves = (int)product.Leaves,
             Cautions = product.Cautions,
         };
 
@@ -214,5 +219,8 @@ public sealed record StepProductDocument
             Surfaces,
             new Quantity(Amount, Unit),
             Cautions
-        );
+        )
+        {
+            Leaves = (CoatTraits)Leaves,
+        };
 }

@@ -184,6 +184,10 @@ public sealed record LogDocument
     [Range(0.01, 100.0, ErrorMessage = "Say a pace from 0.01 to 100.")]
     public double Pace { get; init; } = 1;
 
+    /// <summary>What was left on the surfaces beside a plain coat, as a sum: 1 keeps ultraviolet light off, 2 keeps dust off, 4 is oily.</summary>
+    [Range(0, 7, ErrorMessage = "Say a sum of 1, 2 and 4, or 0.")]
+    public int Coat { get; init; }
+
     /// <summary>The share of the level that was removed; 0 for other kinds than care.</summary>
     [Range(0.0, 1.0, ErrorMessage = "Say a share from 0 to 1.")]
     public double Removed { get; init; }

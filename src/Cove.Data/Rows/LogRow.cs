@@ -29,6 +29,9 @@ internal sealed class LogRow : OwnedRow
     /// <summary>The pace of the owner that it was planned with, beside that of the table; 1 before paces were learnt.</summary>
     public double Pace { get; set; } = 1;
 
+    /// <summary>What was left on the surfaces beside a plain coat, as the number of a <see cref="CoatTraits"/>.</summary>
+    public int Coat { get; set; }
+
     /// <summary>The share of the level that was removed.</summary>
     public double Removed { get; set; }
 

@@ -35,7 +35,7 @@ internal static class LogRows
             case TaskDone done:
                 row.Subject = done.TaskId.Value;
                 row.SurfaceIds = Lines(done.SurfaceIds);
-                (row.Removed, row.Pace) = (done.Removed.Value, done.Pace);
+                (row.Removed, row.Pace, row.Coat) = (done.Removed.Value, done.Pace, (int)done.Coat);
                 (row.PlannedSeconds, row.TakenSeconds) = (Seconds(done.Planned), Seconds(done.Taken));
                 // How it was done never changes; what could not be read of it is not written over.
                 row.MethodsJson = row.MethodsJson.Length == 0 ? JsonOf(done.Methods) : row.MethodsJson;
@@ -115,6 +115,7 @@ internal static class LogRows
                 Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
                 Taken = TimeSpan.FromSeconds(row.TakenSeconds),
                 Pace = row.Pace,
+                Coat = (CoatTraits)row.Coat,
                 SurfaceIds = surfaces,
                 Methods = MethodsOf(row),
                 Products =

@@ -72,7 +72,7 @@ public sealed class LevelStore
             .ToListAsync(cancel);
         return Replay.Histories(
             ledger.Vehicle,
-            ledger.Usage,
+            ledger.UsageAsTold,
             [
                 .. rows.Select(row => row.Beginning)
                     .Select(began =>
@@ -87,7 +87,8 @@ public sealed class LevelStore
                 .. log.ToEntries(),
             ],
             ledger.Learnt,
-            ledger.Residues
+            ledger.Residues,
+            ledger.Coats
         );
 
         DateTimeOffset? LastCleaned(CareKey key) =>
@@ -110,7 +111,7 @@ public sealed class LevelStore
         List<LogRow> log = await Moving(vehicleId).AsNoTracking().ToListAsync(cancel);
         var replay = Replay.Of(
             ledger.Vehicle,
-            ledger.Usage,
+            ledger.UsageAsTold,
             [
                 .. rows.Select(row => row.Beginning),
                 .. forgotten is { } at ? [new LearningForgotten(default, at)] : Array.Empty<LogEntry>(),

@@ -3,6 +3,17 @@ namespace Cove.Data;
 /// <summary>Keeps vehicles, with their surfaces and levels. How they are used is kept by <see cref="UseStore"/>, files by <see cref="VehicleFileStore"/>.</summary>
 public sealed class VehicleStore
 {
+    /// <summary>The tasks that lay coats.</summary>
+    private static readonly string[] LayCoats = [.. CoatBook.Tasks.Select(task => task.Value)];
+
+    /// <summary>The methods of other tasks that lay one as well.</summary>
+    private static readonly string[] LayCoatsToo =
+    [
+        .. MethodLibrary
+            .All.Where(known => known.Method.AlsoDoes.Any(CoatBook.Tasks.Contains))
+            .Select(known => known.Method.Id.Value),
+    ];
+
     private readonly CoveContext context;
     private readonly LevelStore levels;
 
@@ -40,7 +51,7 @@ public sealed class VehicleStore
             .Include(vehicle => vehicle.CareStates)
             .FirstOrDefaultAsync(vehicle => vehicle.Id == vehicleId, cancel)
             is { } row
-            ? LedgerOf(row, await Ways(cancel))
+            ? LedgerOf(row, await Ways(cancel), await Coated([vehicleId], cancel))
             : null;
 
     /// <summary>Every vehicle in use, in the order they were added, with how fast its levels rise but not where they stand.</summary>
@@ -52,10 +63,30 @@ public sealed class VehicleStore
             .ThenBy(vehicle => vehicle.Id)
             .ToListAsync(cancel);
         WaysOfWorking ways = await Ways(cancel);
+        ILookup<Guid, LogRow> coated = await Coated([.. rows.Select(row => row.Id)], cancel);
         return
         [
-            .. rows.Select(row => UnreadableRowException.Try(() => LedgerOf(row, ways))).OfType<CareLedger>(),
+            .. rows.Select(row => UnreadableRowException.Try(() => LedgerOf(row, ways, coated)))
+                .OfType<CareLedger>(),
         ];
+    }
+
+    /// <summary>The entries by which vehicles were coated, by vehicle.</summary>
+    private async Task<ILookup<Guid, LogRow>> Coated(Guid[] vehicleIds, CancellationToken cancel)
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(entry =>
+                vehicleIds.Contains(entry.VehicleId)
+                && entry.UndoneAt == null
+                && entry.Kind == LogEntryKind.Care
+                && (
+                    LayCoats.Contains(entry.Subject)
+                    || LayCoatsToo.Any(method => entry.MethodsJson.Contains(method))
+                )
+            )
+            .ToListAsync(cancel);
+        return rows.ToLookup(row => row.VehicleId);
     }
 
     private async Task<WaysOfWorking> Ways(CancellationToken cancel) =>
@@ -73,15 +104,20 @@ public sealed class VehicleStore
             .Include(vehicle => vehicle.Learnt)
             .Include(vehicle => vehicle.Residues);
 
-    private static CareLedger LedgerOf(VehicleRow row, WaysOfWorking ways) =>
-        new(
-            row.ToVehicle(),
-            Odometer.Apply(UsageOf(row), row.Odometer.Select(reading => reading.ToReading())),
+    private static CareLedger LedgerOf(VehicleRow row, WaysOfWorking ways, ILookup<Guid, LogRow> coated)
+    {
+        Vehicle vehicle = row.ToVehicle();
+        Usage usage = Odometer.Apply(UsageOf(row), row.Odometer.Select(reading => reading.ToReading()));
+        return new CareLedger(
+            vehicle,
+            usage,
             row.CareStates.ToDictionary(state => state.Key, state => state.State),
             LearntRow.ToRates(row.Learnt),
             ways,
-            ResidueRow.ToResidues(row.Residues)
+            ResidueRow.ToResidues(row.Residues),
+            CoatBook.Of(vehicle, usage, coated[row.Id].ToEntries())
         );
+    }
 
     /// <summary>An answer that cannot be read is left out: the one before it holds, and where there is none, reference use.</summary>
     private static Usage UsageOf(VehicleRow row)

@@ -138,7 +138,14 @@ public sealed class ReplayTests
             {
                 LogEntry[] all = [.. AnyLog.Beginnings(life.Car), .. life.Log];
                 Replay replay = Replay.Of(life.Car, life.Usage, all);
-                var histories = Replay.Histories(life.Car, life.Usage, all, replay.Learnt, replay.Residues);
+                var histories = Replay.Histories(
+                    life.Car,
+                    life.Usage,
+                    all,
+                    replay.Learnt,
+                    replay.Residues,
+                    replay.Coats
+                );
 
                 return histories.Count == replay.States.Count
                     && histories.All(pair =>
@@ -168,7 +175,14 @@ public sealed class ReplayTests
         Assert.True(LevelOf(forgot) > LevelOf(blind) + 0.1);
 
         double LevelOf(Replay replay) =>
-            new CareLedger(car, Usage.Reference, replay.States, replay.Learnt, residues: replay.Residues)
+            new CareLedger(
+                car,
+                Usage.Reference,
+                replay.States,
+                replay.Learnt,
+                residues: replay.Residues,
+                coats: replay.Coats
+            )
                 .At(day)
                 .SelectMany(status => status.Surfaces.Select(surface => (status.Item.Task.Id, surface)))
                 .First(one => one.Id == key.TaskId && one.surface.Surface.Id == key.SurfaceId)
@@ -186,7 +200,14 @@ public sealed class ReplayTests
                 LogEntry[] all = [.. AnyLog.Beginnings(life.Car), .. life.Log];
                 Replay before = Replay.Of(life.Car, life.Usage, all);
                 DateTimeOffset at = all.Max(entry => entry.At).AddDays(20);
-                var histories = Replay.Histories(life.Car, life.Usage, all, before.Learnt, before.Residues);
+                var histories = Replay.Histories(
+                    life.Car,
+                    life.Usage,
+                    all,
+                    before.Learnt,
+                    before.Residues,
+                    before.Coats
+                );
                 var agreeing = (
                     from surface in life.Car.InCare()
                     from inspection in InspectionTable.For(surface)
@@ -222,7 +243,14 @@ public sealed class ReplayTests
         (Vehicle Car, Usage Usage, IReadOnlyList<LogEntry> Log) life,
         DateTimeOffset at
     ) =>
-        new CareLedger(life.Car, life.Usage, replay.States, replay.Learnt, residues: replay.Residues)
+        new CareLedger(
+            life.Car,
+            life.Usage,
+            replay.States,
+            replay.Learnt,
+            residues: replay.Residues,
+            coats: replay.Coats
+        )
             .At(at)
             .SelectMany(status => status.Surfaces.Select(surface => surface.Due.Level.Value));
 

@@ -222,28 +222,52 @@ public sealed class MethodLibraryTests
     [Fact]
     public void Only_worn_leather_is_conditioned()
     {
-        CareTask task = CareTasks.Find("seal-leather")!;
-        var seat = new SurfaceMake(SurfaceKind.Seat, Material.CoatedLeather);
-        Assert.Equal("leather-seal", MethodLibrary.Choose(task, seat, Ask(Soil.Light)).Id);
-        Method worn = MethodLibrary.Choose(task, seat, Ask(Soil.Light) with { Worn = true });
-        Assert.Equal("leather-condition", worn.Id);
-
-        Surface surface = AnyCar
+        CareTask condition = CareTasks.Find("condition-leather")!;
+        Surface sound = AnyCar
             .Of(CareBook.ReferenceLayout with { SeatMaterial = Material.CoatedLeather })
             .Surfaces.First(one => one.Id == "driver-seat");
+        Surface worn = sound with { Wear = "rubbed side" };
+        Assert.False(condition.Tends(sound));
+        Assert.True(condition.Tends(worn));
+        Assert.Contains("condition-leather", CareTasks.Find("seal-leather")!.AfterDryingOf);
+
         var chooser = new ProductChooser(Everything, ShelfRecords.None, new HashSet<ProductId>());
         ProductChoice choice = chooser.Choose(
-            task,
-            surface with
-            {
-                Wear = "rubbed side",
-            },
+            condition,
+            worn,
             Level.Everyday,
             null,
-            MethodRequests.Of(worn)[0]
+            MethodRequests.Of(MethodLibrary.Choose(condition, worn.Make, Ask(Soil.Light)))[0]
         )!;
         Assert.Equal(ProductClass.LeatherConditioner, choice.Best!.Product.Make.Class);
         Assert.Equal(Verdict.Good, choice.Best.Judgement.Verdict);
+    }
+
+    // Common practice: worn is not dirty. What is worn is cleaned gently and never brushed for its look.
+    [Theory]
+    [InlineData("clean-leather", Material.CoatedLeather)]
+    [InlineData("clean-synthetic", Material.SyntheticLeather)]
+    [InlineData("clean-fabric-seats", Material.WovenFabric)]
+    [InlineData("foam-carpets", Material.Pile)]
+    [InlineData("foam-fabric-mats", Material.Pile)]
+    public void What_is_worn_is_cleaned_without_a_brush(string taskId, Material material)
+    {
+        CareTask task = CareTasks.Find(taskId)!;
+        var make = new SurfaceMake(task.Kinds[0], material);
+        Assert.All(
+            from soil in Enum.GetValues<Soil>()
+            from fabric in Enum.GetValues<FabricSchool>()
+            from leather in Enum.GetValues<LeatherSchool>()
+            select Ask(soil, WaysOfWorking.Default with { Fabric = fabric, Leather = leather }) with
+            {
+                Worn = true,
+            },
+            ask =>
+                Assert.DoesNotContain(
+                    MethodLibrary.Choose(task, make, ask).Tools,
+                    tool => tool is Tool.SoftBrush or Tool.StiffBrush
+                )
+        );
     }
 
     private static MethodAsk Ask(Soil soil, WaysOfWorking? ways = null) =>

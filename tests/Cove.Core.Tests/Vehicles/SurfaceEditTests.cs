@@ -17,7 +17,7 @@ public sealed class SurfaceEditTests
         );
 
     [Fact]
-    public void A_worn_surface_is_left_out_of_work_that_rubs_and_kept_in_the_rest()
+    public void A_worn_surface_stays_in_all_work_and_its_mark_is_forgiven()
     {
         Vehicle worn = Made(
             SurfaceEdits.Change(Car, "driver-seat", seat => seat with { Wear = "Rubbed bolster" })
@@ -28,11 +28,15 @@ public sealed class SurfaceEditTests
             .ToArray();
 
         Assert.Contains(tasks, item => item.Task.Id == "vacuum-seats");
-        Assert.DoesNotContain(tasks, item => item.Task.Rubs);
-        Assert.Contains(
-            CareBook.For(Car),
-            item => item.Task.Rubs && item.Surfaces.Any(one => one.Id == "driver-seat")
+        CareTask rubs = Assert.Single(tasks, item => item.Task.Rubs).Task;
+        Surface Seat(Vehicle car) => car.Surfaces.First(one => one.Id == "driver-seat");
+        Assert.True(Mark(rubs, Seat(worn)) > Mark(rubs, Seat(Car)));
+        Assert.Equal(
+            Mark(CareTasks.Find("vacuum-seats")!, Seat(Car)),
+            Mark(CareTasks.Find("vacuum-seats")!, Seat(worn))
         );
+
+        static Level Mark(CareTask task, Surface surface) => Tidiness.Everyday.MarkFor(task, surface);
     }
 
     [Fact]

@@ -18,6 +18,47 @@ internal static class LeatherMethods
         new(
             ["clean-leather"],
             new Method(
+                "leather-gentle",
+                "Mild and by hand",
+                "For leather whose coat is worn",
+                [
+                    Wipe(
+                        "Wipe it gently",
+                        "Mild cleaner on a soft damp towel, panel by panel; over what is worn one pass, no pressure.",
+                        Stroke.Along,
+                        TowelRole.InteriorClean,
+                        1,
+                        Cleaner(
+                            Application.OnTowel,
+                            ProductClass.RinselessWash,
+                            ProductClass.SoapWater,
+                            ProductClass.LeatherCleanerMild
+                        )
+                    ),
+                    Wipe(
+                        "Dry it",
+                        "Dry towel laid on and lifted, then let it air.",
+                        Stroke.PressAndLift,
+                        TowelRole.Buff,
+                        0.7
+                    ),
+                ],
+                "Clean to a white towel; what is worn still shows, and may.",
+                [
+                    "No brush and no strong cleaner where the coat is worn: both take colour with them.",
+                    NoSoaking + " " + Warnings.Airbag,
+                ]
+            )
+            {
+                HeavyTimes = 1.3,
+            }
+        )
+        {
+            When = ask => ask.Worn,
+        },
+        new(
+            ["clean-leather"],
+            new Method(
                 "leather-balm",
                 "One-step balm",
                 "Cleans, conditions and protects at once",
@@ -61,7 +102,7 @@ internal static class LeatherMethods
             }
         )
         {
-            When = ask => ask.Ways.Leather == LeatherSchool.Balm,
+            When = ask => ask.Ways.Leather == LeatherSchool.Balm && !ask.Worn,
             Soil = Soil.Light,
         },
         new(
@@ -102,11 +143,11 @@ internal static class LeatherMethods
             }
         ),
         new(
-            ["seal-leather"],
+            ["condition-leather"],
             new Method(
                 "leather-condition",
-                "Condition, then seal",
-                "For a coat that is old and worn",
+                "Conditioner where it is worn",
+                "Before the sealant, on clean, dry leather",
                 [
                     Do("Feel that it is dry", "Clean and dry to the back of the hand, seams too."),
                     Coat(
@@ -120,7 +161,7 @@ internal static class LeatherMethods
                             Classes = [ProductClass.LeatherConditioner],
                         },
                         // from memory
-                        Wait = Take(15),
+                        Wait = Take(5),
                     },
                     Wipe(
                         "Buff",
@@ -128,45 +169,25 @@ internal static class LeatherMethods
                         Stroke.Circles,
                         TowelRole.Buff,
                         0.7
-                    ),
-                    Coat(
-                        "Seal",
-                        "A thin coat of sealant over all of it, with a fresh pad.",
-                        Stroke.Circles
-                    ) with
-                    {
-                        Wait = Take(2),
-                    },
-                    Wipe(
-                        "Buff again",
-                        "Dry towel until it no longer drags.",
-                        Stroke.Circles,
-                        TowelRole.Buff,
-                        0.7
                     ) with
                     {
                         Drying = new DryingNeed(
-                            "In the air, an hour at best.",
-                            "Do not sit on it before it is dry to the hand."
+                            "In the air.",
+                            "Do not seal it or sit on it before it is dry to the hand."
                         ),
                     },
                 ],
-                "Supple and matte; a drop of water stands as a bead.",
+                "Supple and matte, no tack under the hand.",
                 [
                     Warnings.LabelFirst,
-                    "Between suede inserts the leather only. Cracked or peeling leather belongs to a professional.",
+                    "Only where the coat is worn: on a sound coat it stays on top and turns greasy. Cracked or peeling leather belongs to a professional.",
                 ]
             )
             {
-                LightTimes = 1.8,
-                HeavyTimes = 2,
                 OnlyOn = Material.CoatedLeather,
                 Ladder = Ladders.Coat,
             }
-        )
-        {
-            When = ask => ask.Worn,
-        },
+        ),
         new(
             ["seal-leather"],
             new Method(
@@ -238,7 +259,7 @@ internal static class LeatherMethods
             )
         )
         {
-            Soil = Soil.Light,
+            When = ask => ask.Worn || ask.Soil == Soil.Light,
         },
         new(
             ["clean-synthetic"],
@@ -271,7 +292,10 @@ internal static class LeatherMethods
                 LightTimes = 2,
                 HeavyTimes = 3,
             }
-        ),
+        )
+        {
+            When = ask => !ask.Worn,
+        },
         new(
             ["raise-nap"],
             new Method(

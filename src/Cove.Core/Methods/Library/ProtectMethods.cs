@@ -79,6 +79,40 @@ internal static class ProtectMethods
             }
         ),
         new(
+            ["protect-synthetic"],
+            new Method(
+                "synthetic-coat",
+                "Thin dry coat",
+                "On clean, dry seats, buffed until it grips",
+                [
+                    Do("Feel that it is ready", "Clean, cool and dry to the back of the hand, seams too."),
+                    Coat(
+                        "Lay it on",
+                        "Little on the pad, thin and even, panel by panel; keep it off belts and buckles.",
+                        Stroke.Across
+                    ),
+                    Wipe(
+                        "Buff",
+                        "Dry towel until it no longer feels slick.",
+                        Stroke.Across,
+                        TowelRole.Buff,
+                        0.7
+                    ) with
+                    {
+                        WipeOff = "Nothing may stand on the surface.",
+                    },
+                ],
+                "Dull and dry to the hand; nobody slides on it.",
+                [
+                    "A dry finish only: anything oily or shining makes a seat slippery and stains clothes.",
+                    Warnings.LabelFirst + " " + Warnings.Airbag,
+                ]
+            )
+            {
+                Ladder = Ladders.Coat,
+            }
+        ),
+        new(
             ["protect-fabric"],
             new Method(
                 "fabric-coats",

@@ -68,8 +68,11 @@ internal static class TextileMethods
         )
         {
             When = ask =>
-                ask.Ways.Fabric == FabricSchool.Brush
-                || (ask.Ways.Fabric == FabricSchool.BySoil && ask.Soil == Soil.Heavy),
+                !ask.Worn
+                && (
+                    ask.Ways.Fabric == FabricSchool.Brush
+                    || (ask.Ways.Fabric == FabricSchool.BySoil && ask.Soil == Soil.Heavy)
+                ),
         },
         new(
             ["clean-fabric-seats"],
@@ -201,6 +204,46 @@ internal static class TextileMethods
                 Ladder = Ladders.Delicate,
             }
         ),
+        new(
+            ["foam-carpets", "foam-fabric-mats"],
+            new Method(
+                "pile-gentle",
+                "Dabbed, not brushed",
+                "For pile that is worn thin",
+                [
+                    Wipe(
+                        "Dab it",
+                        "Cleaner on a damp towel, pressed on and lifted, from the edge inwards; mats outside the car.",
+                        Stroke.PressAndLift,
+                        TowelRole.Mats,
+                        1.5,
+                        Cleaner(Application.OnTowel)
+                    ),
+                    Wipe(
+                        "Lift the damp",
+                        "Dry towel pressed on with the flat hand and lifted, until it comes away almost dry.",
+                        Stroke.PressAndLift,
+                        TowelRole.Mats,
+                        1.5
+                    ) with
+                    {
+                        Drying = OpenToDry,
+                    },
+                ],
+                "The towel comes away light; what is worn still shows, and may.",
+                [
+                    "No brush where the pile is worn: it pulls out what is left.",
+                    Warnings.Mildew,
+                    Warnings.LabelFirst,
+                ]
+            )
+            {
+                Dries = TimeSpan.FromHours(2),
+            }
+        )
+        {
+            When = ask => ask.Worn,
+        },
         new(
             ["foam-carpets"],
             new Method(

@@ -1,4 +1,5 @@
 using Cove.Core.Log;
+using Cove.Core.Upkeep.Levels;
 
 namespace Cove.Core.Sessions.Runs;
 
@@ -44,6 +45,7 @@ public static class RunLog
                 SurfaceIds = [.. step.Methods.SelectMany(method => method.SurfaceIds).Distinct()],
                 Methods = step.Methods,
                 Products = [.. step.Products.Select(product => product.Used)],
+                Coat = step.Products.Aggregate(CoatTraits.None, (all, product) => all | product.Leaves),
             }
             : null;
     }

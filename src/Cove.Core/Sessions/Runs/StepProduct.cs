@@ -1,9 +1,11 @@
 using Cove.Core.Cars;
 using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Products;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Choice;
 using Cove.Core.Log;
 using Cove.Core.Safety;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Sessions.Runs;
@@ -34,6 +36,9 @@ public sealed record StepProduct(
             ? Volume.FromMillilitres(Amount.Value / Strength.Share)
             : null;
 
+    /// <summary>What it leaves on the surface beside a plain coat.</summary>
+    public CoatTraits Leaves { get; init; }
+
     /// <summary>The product as the log names it once the step is done.</summary>
     public ProductUsed Used => new(ProductId, Name, Strength, Amount) { FromShelf = true };
 
@@ -53,7 +58,20 @@ public sealed record StepProduct(
                     [.. choice.Surfaces.Select(surface => surface.ShortName)],
                     Consumption.Of(task, choice.Surfaces, pick),
                     SafetyWords.CautionsOf(pick.Judgement)
-                ),
+                )
+                {
+                    Leaves = LeftBy(pick.Product),
+                },
             ]
             : [];
+
+    /// <summary>What a product leaves on a surface beside a plain coat.</summary>
+    public static CoatTraits LeftBy(Product product) =>
+        (product.Uv ? CoatTraits.Uv : CoatTraits.None)
+        | (product.Antistatic ? CoatTraits.Antistatic : CoatTraits.None)
+        | (
+            product.Make.Chemistry.Oil || product.Make.Sheen == Sheen.Gloss
+                ? CoatTraits.Oily
+                : CoatTraits.None
+        );
 }

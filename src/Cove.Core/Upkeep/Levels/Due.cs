@@ -28,19 +28,20 @@ public sealed record Due(
     /// <param name="soiling">How fast it rises.</param>
     /// <param name="usage">How the car is used.</param>
     /// <param name="now">The instant to count from.</param>
-    /// <param name="mark">The soil that counts as due; above fresh. See <see cref="Tasks.Tidinesses.MarkFor"/>.</param>
+    /// <param name="mark">The soil that counts as due; above fresh. See <see cref="Tasks.Tidinesses"/>.</param>
     public static Due Compute(CareState state, Soiling soiling, Usage usage, DateTimeOffset now, Level mark)
     {
         Level soil = state.LevelAt(now, soiling, usage);
         DateTimeOffset? dueAt = soiling.WhenRisenBy(usage, state.At, mark.Value - state.Level.Value);
-        IReadOnlyList<DueEffect> effects = DueEffects.Of(soiling, usage.ConditionsAt(now), mark);
+        Soiling present = soiling.AsAt(now);
+        IReadOnlyList<DueEffect> effects = DueEffects.Of(present, usage.ConditionsAt(now), mark);
         return new Due(
             soil,
             soil.Beside(mark),
             dueAt,
             soiling.Baseline,
             effects,
-            IntervalTo(mark, soiling, usage.ConditionsAt(now)),
+            IntervalTo(mark, present, usage.ConditionsAt(now)),
             mark
         );
     }

@@ -17,7 +17,7 @@ internal static class DueEffects
     public static IReadOnlyList<DueEffect> Of(Soiling soiling, Conditions here, Level mark)
     {
         var effects = new List<DueEffect>();
-        var reached = soiling with { Exposure = Share.All, Multiplier = 1, Preventions = [] };
+        var reached = soiling with { Exposure = Share.All, Multiplier = 1, Preventions = [], Shields = [] };
         CarUse use = CarUse.Reference;
         TimeSpan before = soiling.Baseline;
 
@@ -32,7 +32,9 @@ internal static class DueEffects
         reached = reached with { Preventions = soiling.Preventions };
         use = here.Use;
         Step("Prevention in place", Level.Everyday);
-        Step("How tidy is tidy enough", mark);
+        reached = reached with { Shields = soiling.Shields };
+        Step("Coat on it", Level.Everyday);
+        Step("How tidy is tidy enough here", mark);
         reached = soiling;
         Step("Learnt from this car", mark);
         return effects;

@@ -20,6 +20,22 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
     /// <summary>What can hold soil back from this task. A prevention works only while the use says that it is in place.</summary>
     public IReadOnlyList<PreventionEffect> Preventions { get; init; } = [];
 
+    /// <summary>The coats that lie on the surface, lay there or will, each while it lasts. <see cref="Rise"/> and <see cref="WhenRisenBy"/> take them in; for a rate at one instant ask <see cref="AsAt"/>.</summary>
+    public IReadOnlyList<ShieldSpell> Spells { get; init; } = [];
+
+    /// <summary>The coats that hold for good.</summary>
+    public IReadOnlyList<Shield> Shields { get; init; } = [];
+
+    /// <summary>The same as if the coats of one instant held for good.</summary>
+    public Soiling AsAt(DateTimeOffset instant) =>
+        Spells.Count == 0
+            ? this
+            : this with
+            {
+                Spells = [],
+                Shields = [.. Spells.Where(spell => spell.Holds(instant)).Select(spell => spell.Shield)],
+            };
+
     /// <summary>Whether it is the inside of a pane, where part of what settles is oily film; see <see cref="FilmDrivers"/>.</summary>
     public bool OnGlass { get; init; }
 
@@ -39,6 +55,7 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
                 Shares.Of(driver).Value
                 * conditions.Pace(driver)
                 * KeptOf(driver, conditions.Use.Preventions)
+                * KeptByCoats(driver)
                 * part(driver);
         }
 
@@ -52,11 +69,23 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
     /// <param name="from">The beginning.</param>
     /// <param name="to">The end; before the beginning counts as no rise.</param>
     public double Rise(Usage usage, DateTimeOffset from, DateTimeOffset to) =>
-        usage.Between(from, to).Sum(stretch => stretch.Days * PerDay(stretch.Conditions));
+        Pieces(from, to)
+            .Sum(piece =>
+                usage
+                    .Between(piece.From, piece.To)
+                    .Sum(stretch => stretch.Days * piece.Soiling.PerDay(stretch.Conditions))
+            );
 
     /// <summary>The part of <see cref="Rise"/> that is oily film; 0 but on glass.</summary>
     public double OilyRise(Usage usage, DateTimeOffset from, DateTimeOffset to) =>
-        OnGlass ? usage.Between(from, to).Sum(stretch => stretch.Days * OilyPerDay(stretch.Conditions)) : 0;
+        OnGlass
+            ? Pieces(from, to)
+                .Sum(piece =>
+                    usage
+                        .Between(piece.From, piece.To)
+                        .Sum(stretch => stretch.Days * piece.Soiling.OilyPerDay(stretch.Conditions))
+                )
+            : 0;
 
     /// <summary>The share of what settles under some conditions that is oily film; none where nothing settles.</summary>
     public Share OilyMix(Conditions conditions) =>
@@ -77,19 +106,55 @@ public sealed record Soiling(TimeSpan Baseline, DriverShares Shares, Share Expos
         }
 
         double left = amount;
-        foreach (UsageStretch stretch in usage.Between(from, from + Horizon))
+        foreach (var (begin, end, soiling) in Pieces(from, from + Horizon))
         {
-            double perDay = PerDay(stretch.Conditions);
-            double rise = stretch.Days * perDay;
-            if (rise >= left)
+            foreach (UsageStretch stretch in usage.Between(begin, end))
             {
-                return stretch.From + TimeSpan.FromDays(left / perDay);
-            }
+                double perDay = soiling.PerDay(stretch.Conditions);
+                double rise = stretch.Days * perDay;
+                if (rise >= left)
+                {
+                    return stretch.From + TimeSpan.FromDays(left / perDay);
+                }
 
-            left -= rise;
+                left -= rise;
+            }
         }
 
         return null;
+    }
+
+    /// <summary>A span of time, cut where a coat begins or ends.</summary>
+    private IEnumerable<(DateTimeOffset From, DateTimeOffset To, Soiling Soiling)> Pieces(
+        DateTimeOffset from,
+        DateTimeOffset to
+    )
+    {
+        DateTimeOffset begin = from;
+        foreach (
+            DateTimeOffset cut in Spells
+                .SelectMany(spell => new[] { spell.From, spell.Until })
+                .Where(cut => cut > from && cut < to)
+                .Distinct()
+                .Order()
+        )
+        {
+            yield return (begin, cut, AsAt(begin));
+            begin = cut;
+        }
+
+        yield return (begin, to, AsAt(begin));
+    }
+
+    private double KeptByCoats(Driver driver)
+    {
+        double kept = 1;
+        foreach (Shield shield in Shields)
+        {
+            kept *= shield.HoldsBack(driver) ? shield.Kept.Value : 1;
+        }
+
+        return kept;
     }
 
     private double KeptOf(Driver driver, Preventions inPlace)

@@ -1,4 +1,5 @@
 using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Use;
 using Cove.Core.Vehicles.Surfaces;
 
@@ -60,6 +61,9 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>What owners can put in place to slow it; see <see cref="PreventionTable"/>. That it helps is common practice.</summary>
     public IReadOnlyList<Preventions> HeldBackBy { get; init; } = [];
 
+    /// <summary>The coats that slow it where they lie.</summary>
+    public IReadOnlyList<Shield> ShieldedBy { get; init; } = [];
+
     /// <summary>The events that raise its level at once; see <see cref="CareEvents"/>. The amounts are Cove's own choice.</summary>
     public IReadOnlyList<TaskRise> RaisedBy { get; init; } = [];
 
@@ -78,8 +82,11 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>A task that has to be done first in the same session unless it is fresh already; null for none.</summary>
     public TaskId? Requires { get; init; }
 
-    /// <summary>Whether the work rubs the material, so that a surface marked as worn is better left out of it.</summary>
+    /// <summary>Whether the work rubs the material. A surface marked as worn is then cleaned gently, and its mark is forgiven: worn is not dirty.</summary>
     public bool Rubs { get; init; }
+
+    /// <summary>Whether it is for what is worn, and for nothing else.</summary>
+    public bool OnlyWorn { get; init; }
 
     /// <summary>How much more of the visible result this task brings than others of its stakes; 1 for most.</summary>
     public double Visible { get; init; } = 1;
@@ -114,5 +121,8 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     public bool Tends(Surface surface) =>
         Kinds.Contains(surface.Kind)
         && (Materials is null || Materials.Contains(surface.Material))
-        && !(Rubs && surface.Wear is not null);
+        && !(OnlyWorn && surface.Wear is null);
+
+    /// <summary>Whether it has to spare a surface: it rubs, and the surface is worn.</summary>
+    public bool Spares(Surface surface) => Rubs && surface.Wear is not null;
 }

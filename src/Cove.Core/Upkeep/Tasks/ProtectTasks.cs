@@ -1,4 +1,5 @@
 using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -26,6 +27,8 @@ internal static class ProtectTasks
             Requires = "wipe-dash",
             Drivers = [(Distance, 0.2), (Sun, 0.4)],
             HeldBackBy = [WindscreenShade],
+            // practice: what blocks ultraviolet light lasts longer in the sun
+            ShieldedBy = [new("protect-plastics", new(0.6)) { Needs = CoatTraits.Uv, Drivers = [Sun] }],
             Checks = ["photo"],
             Products =
             [
@@ -56,6 +59,25 @@ internal static class ProtectTasks
             Checks = ["water-bead"],
             Products = [new(FabricProtector, TaskOption.Always)],
             Mixture = Volume.FromMillilitres(200),
+        },
+        // practice: a dry, UV-blocking coat; interval from memory
+        new("protect-synthetic", "Protect the synthetic leather seats", "Protect seats")
+        {
+            Interval = TimeSpan.FromDays(90),
+            OfferedFrom = 0.85,
+            Work = TimeSpan.FromMinutes(6),
+            Kinds = [SurfaceKind.Seat],
+            Materials = [Material.SyntheticLeather],
+            Stage = Stage.Protect,
+            AfterDryingOf = ["clean-synthetic"],
+            Kits = [Kit.ProtectKit],
+            Stakes = Stakes.Wear,
+            Requires = "clean-synthetic",
+            Drivers = [(Distance, 0.3), (Sun, 0.3), (SkinOils, 0.05)],
+            HeldBackBy = [WindscreenShade],
+            Checks = ["water-bead"],
+            Products = [new(InteriorDetailer, TaskOption.Always), new(SilicaSpray, TaskOption.Always)],
+            Mixture = Volume.FromMillilitres(20),
         },
         // memory
         new("protect-seals", "Protect the door seals", "Door seals")

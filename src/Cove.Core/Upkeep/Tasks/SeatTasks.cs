@@ -28,6 +28,7 @@ internal static class SeatTasks
             Rubs = true,
             Drivers = [(Distance, 0.6), (People, 0.1), (Children, 0.05), (SkinOils, 0.1), (Colour, 0.1)],
             HeldBackBy = [SeatProtector, KickGuard],
+            ShieldedBy = [new("seal-leather", new(0.75))],
             RaisedBy = [new("spill", 0.8), new("beach", 0.3), new("sickness", 1)],
             Checks = ["sheen", "towel-colour", "half-and-half"],
             Products =
@@ -41,6 +42,28 @@ internal static class SeatTasks
             ],
             Mixture = Volume.FromMillilitres(50),
         },
+        // interval from memory; that worn leather wants it, before it is sealed, is practice
+        new("condition-leather", "Condition the worn leather", "Conditioner")
+        {
+            Interval = TimeSpan.FromDays(90),
+            OfferedFrom = 0.85,
+            Work = TimeSpan.FromMinutes(7),
+            Kinds = [SurfaceKind.Seat],
+            Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
+            OnlyWorn = true,
+            Stage = Stage.Protect,
+            AfterDryingOf = ["clean-leather"],
+            DryingWhat = "Conditioner",
+            Drying = TimeSpan.FromMinutes(10),
+            Kits = [Kit.LeatherKit],
+            Stakes = Stakes.Wear,
+            Requires = "clean-leather",
+            Drivers = [(Distance, 0.4), (Sun, 0.3), (SkinOils, 0.05)],
+            HeldBackBy = [WindscreenShade],
+            Checks = ["photo"],
+            Products = [new(LeatherConditioner, TaskOption.Always)],
+            Mixture = Volume.FromMillilitres(20),
+        },
         // practice: every two to three months
         new("seal-leather", "Seal the leather seats", "Leather sealant")
         {
@@ -50,7 +73,7 @@ internal static class SeatTasks
             Kinds = [SurfaceKind.Seat],
             Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
             Stage = Stage.Protect,
-            AfterDryingOf = ["clean-leather"],
+            AfterDryingOf = ["clean-leather", "condition-leather"],
             Kits = [Kit.LeatherKit],
             Stakes = Stakes.Wear,
             Requires = "clean-leather",
@@ -85,6 +108,7 @@ internal static class SeatTasks
                 (Colour, 0.1),
             ],
             HeldBackBy = [SeatProtector, KickGuard],
+            ShieldedBy = [new("protect-synthetic", new(0.8))],
             RaisedBy = [new("spill", 0.8), new("beach", 0.3), new("sickness", 1)],
             Checks = ["sheen", "towel-colour"],
             Products =
@@ -123,6 +147,7 @@ internal static class SeatTasks
                 (Colour, 0.1),
             ],
             HeldBackBy = [SeatProtector, KickGuard, PetCover],
+            ShieldedBy = [new("protect-fabric", new(0.7))],
             RaisedBy = [new("spill", 0.8), new("beach", 0.2), new("pet", 0.15), new("sickness", 1)],
             Checks = ["towel-colour", "half-and-half", "photo"],
             Products = TaskOption.OfFabric,

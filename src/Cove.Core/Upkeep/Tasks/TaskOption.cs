@@ -16,6 +16,9 @@ public sealed record TaskOption(ProductClass Class, Level UpTo)
     /// <summary>Any soil that is still a matter of routine.</summary>
     public static readonly Level Always = new(10);
 
+    /// <summary>As much soil as what is worn is ever cleaned for at once.</summary>
+    public static readonly Level Gentle = new(0.8);
+
     /// <summary>How far a shelf has to reach for a task to count as covered.</summary>
     public static readonly Level Routine = new(2);
 

@@ -1,4 +1,5 @@
 using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Upkeep.Levels;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Catalogue.Products.ProductClass;
 using static Cove.Core.Upkeep.Use.Driver;
@@ -101,6 +102,11 @@ internal static class WeeklyTasks
             ],
             HeldBackBy = [KickGuard, WindowsUp],
             RaisedBy = [new("spill", 0.6), new("beach", 0.3), new("move", 0.5), new("sickness", 0.6)],
+            ShieldedBy =
+            [
+                new("protect-plastics", new(0.9)),
+                new("protect-plastics", new(0.8)) { Needs = CoatTraits.Antistatic },
+            ],
             Checks = ["finger-swipe", "photo"],
             Products =
             [

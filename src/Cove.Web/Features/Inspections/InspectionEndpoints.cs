@@ -87,7 +87,7 @@ internal static class InspectionEndpoints
                         pair.Key,
                         pair.Value.LevelAt(now + SessionRules.NextSession),
                         pair.Value.PointAt(now).LogStdDev,
-                        car.Ledger.MarkOf(CareTasks.Find(pair.Key.TaskId)!, now)
+                        car.Ledger.MarkOf(pair.Key, now)
                     )),
             ],
             car.Cabin
