@@ -1715,6 +1715,8 @@ export interface components {
             leatherSchool?: components["schemas"]["LeatherSchool"];
             dryingSchool?: components["schemas"]["DryingSchool"];
             steamSchool?: components["schemas"]["SteamSchool"];
+            pileSchool?: components["schemas"]["PileSchool"];
+            scentSchool?: components["schemas"]["ScentSchool"];
             outsideSchool?: components["schemas"]["OutsideSchool"];
         };
         KitView: {
@@ -2221,6 +2223,8 @@ export interface components {
             forOneKit: boolean;
             options: components["schemas"]["GlassOptionView"][];
         };
+        /** @enum {unknown} */
+        PileSchool: "asItFalls" | "lines";
         PlaceDocument: {
             tap?: boolean;
             power?: boolean;
@@ -2531,6 +2535,8 @@ export interface components {
             at: string;
             place: components["schemas"]["PlaceDocument"];
         };
+        /** @enum {unknown} */
+        ScentSchool: "none" | "pad" | "clip" | "intake";
         SchoolChoiceView: {
             id: string;
             name: string;
@@ -2783,7 +2789,7 @@ export interface components {
         /** @enum {unknown} */
         SurfaceFacts: "tintFilm" | "heaterLines" | "heated" | "airbagBehind" | "aerial";
         /** @enum {unknown} */
-        SurfaceKind: "dash" | "screen" | "clusterLens" | "vents" | "trim" | "switches" | "cupHolders" | "armrest" | "shifterSlot" | "wheel" | "pedals" | "seat" | "belts" | "childSeat" | "petCover" | "doorCard" | "doorShuts" | "doorSeals" | "carpet" | "mat" | "boot" | "headliner" | "windscreen" | "glass" | "air";
+        SurfaceKind: "dash" | "screen" | "clusterLens" | "vents" | "trim" | "switches" | "touchPoints" | "cupHolders" | "armrest" | "shifterSlot" | "wheel" | "pedals" | "seat" | "belts" | "childSeat" | "petCover" | "doorCard" | "doorShuts" | "doorSeals" | "carpet" | "mat" | "boot" | "headliner" | "windscreen" | "glass" | "air";
         SurfaceNoteView: {
             /** Format: uuid */
             id: string;
@@ -2960,7 +2966,7 @@ export interface components {
             caution: string;
         };
         /** @enum {unknown} */
-        Tool: "microfibreTowel" | "glassTowel" | "usedTowel" | "paperTowel" | "chamois" | "applicator" | "softBrush" | "stiffBrush" | "gel" | "vacuum" | "blower" | "compressedAir" | "steamer" | "extractor" | "reachTool" | "scraper" | "melamineSponge";
+        Tool: "microfibreTowel" | "glassTowel" | "usedTowel" | "paperTowel" | "chamois" | "applicator" | "softBrush" | "stiffBrush" | "rubberGlove" | "gel" | "vacuum" | "blower" | "compressedAir" | "steamer" | "extractor" | "reachTool" | "scraper" | "melamineSponge";
         ToolChoiceView: {
             tool: components["schemas"]["Tool"];
             name: string;

@@ -203,6 +203,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             new MethodAsk(soil, Ways, shelf.Owns)
             {
                 Worn = surface.Wear is not null,
+                Hair = ledger.Usage.At(now).Use.Pets != Often.Never,
                 Lacks = tool => !shelf.Has(tool),
             }
         );

@@ -288,6 +288,53 @@ public static class SchoolTable
             )
         ),
         School.Of(
+            "pile",
+            "Lines in the carpet?",
+            "They are a finish and no cleaning, so they are left out until you ask for them.",
+            "The last step of vacuuming carpets.",
+            ways => ways.Pile,
+            (ways, value) => ways with { Pile = value },
+            (
+                PileSchool.AsItFalls,
+                "As it falls",
+                "The last pass of the nozzle is the finish.",
+                "Nobody sees it under mats and feet."
+            ),
+            (
+                PileSchool.Lines,
+                "Lines",
+                "A brush or the nozzle drawn over the pile once more, in even lanes.",
+                "It shows at a glance what is done, and missed places with it."
+            )
+        ),
+        School.Of(
+            "scent",
+            "A scent?",
+            "A clean, dry cabin smells of nothing, and what scents is a matter of taste; scent never covers damp.",
+            "Whether scent is part of the routine, and how it is changed.",
+            ways => ways.Scent,
+            (ways, value) => ways with { Scent = value },
+            (ScentSchool.None, "None", "No scent, and no task for it.", "Clean air smells of nothing."),
+            (
+                ScentSchool.Pad,
+                "A pad",
+                "A scented pad under a seat, changed every two to three months.",
+                "Faint, slow and out of sight."
+            ),
+            (
+                ScentSchool.Clip,
+                "A clip",
+                "A few drops of oil on a clip at a vent.",
+                "It can be taken off at once. The oil is not kept in a hot car."
+            ),
+            (
+                ScentSchool.Intake,
+                "The intake",
+                "A spray into the intake in the footwell, fan full on recirculation, doors opened after.",
+                "It reaches the ducts, where a smell may sit."
+            )
+        ),
+        School.Of(
             "outside",
             "Inside or outside of the car first?",
             "Cove does not know when you wash the car. It only matters for glass: the inside cannot be judged through a dirty outside.",

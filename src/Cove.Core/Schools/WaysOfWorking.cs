@@ -40,6 +40,12 @@ public sealed record WaysOfWorking
     /// <summary>Whether steam and compressed air may be used.</summary>
     public SteamSchool Steam { get; init; }
 
+    /// <summary>How carpets are left.</summary>
+    public PileSchool Pile { get; init; }
+
+    /// <summary>Whether the cabin is scented, and by what.</summary>
+    public ScentSchool Scent { get; init; }
+
     /// <summary>Whether the inside or the outside of the car is done first.</summary>
     public OutsideSchool Outside { get; init; }
 }
@@ -153,6 +159,32 @@ public enum SteamSchool
 
     /// <summary>Where the car and the owner are up to it, with cautions.</summary>
     Welcome,
+}
+
+/// <summary>How carpets are left.</summary>
+public enum PileSchool
+{
+    /// <summary>As the nozzle leaves them.</summary>
+    AsItFalls,
+
+    /// <summary>With lines drawn in the pile.</summary>
+    Lines,
+}
+
+/// <summary>Whether the cabin is scented, and by what.</summary>
+public enum ScentSchool
+{
+    /// <summary>Not at all.</summary>
+    None,
+
+    /// <summary>A pad under a seat.</summary>
+    Pad,
+
+    /// <summary>A clip at a vent.</summary>
+    Clip,
+
+    /// <summary>A spray into the intake of the fan.</summary>
+    Intake,
 }
 
 /// <summary>Whether the inside or the outside of the car is done first.</summary>

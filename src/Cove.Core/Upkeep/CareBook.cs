@@ -26,7 +26,7 @@ public static class CareBook
 
     /// <summary>The tasks of a vehicle, in the order of the table.</summary>
     /// <param name="vehicle">The vehicle.</param>
-    /// <param name="ways">How its owner likes to work; Cove's own way when it is left out.</param>
+    /// <param name="ways">How its owner likes to work; every task that there is for the vehicle, whatever the ways, when it is left out.</param>
     public static IReadOnlyList<CareItem> For(Vehicle vehicle, WaysOfWorking? ways = null)
     {
         IReadOnlyList<Surface> present = vehicle.InCare();
@@ -36,7 +36,7 @@ public static class CareBook
             Surface[] surfaces =
             [
                 .. present.Where(surface =>
-                    task.Tends(surface) && !IsPartOfAnother(task, surface, ways ?? WaysOfWorking.Default)
+                    task.Tends(surface) && (ways is null || IsWanted(task, surface, ways))
                 ),
             ];
             if (surfaces.Length > 0)
@@ -61,9 +61,11 @@ public static class CareBook
     internal static double ReferenceAreaOf(CareTask task) =>
         task.Kinds.Sum(kind => ReferenceAreas.GetValueOrDefault(kind).SquareMetres);
 
-    /// <summary>A balm protects as it cleans, so that nothing is left to seal. It is for sound leather.</summary>
-    private static bool IsPartOfAnother(CareTask task, Surface surface, WaysOfWorking ways) =>
-        task.Id == "seal-leather" && ways.Leather == LeatherSchool.Balm && surface.Wear is null;
+    /// <summary>A balm protects as it cleans, so that nothing is left to seal; it is for sound leather. Scent is for who wants it.</summary>
+    private static bool IsWanted(CareTask task, Surface surface, WaysOfWorking ways) =>
+        task.Id == "seal-leather" ? ways.Leather != LeatherSchool.Balm || surface.Wear is not null
+        : task.Id == "scent" ? ways.Scent != ScentSchool.None
+        : true;
 
     /// <summary>How long a task takes on some surfaces of a car, in whole half minutes: something whatever the size, the rest by area.</summary>
     internal static TimeSpan WorkOf(CareTask task, IReadOnlyList<Surface> surfaces)

@@ -46,6 +46,12 @@ public sealed record KitDocument
     /// <summary>Whether steam and compressed air may be used.</summary>
     public SteamSchool SteamSchool { get; init; }
 
+    /// <summary>How carpets are left.</summary>
+    public PileSchool PileSchool { get; init; }
+
+    /// <summary>Whether the cabin is scented, and by what.</summary>
+    public ScentSchool ScentSchool { get; init; }
+
     /// <summary>Whether the inside or the outside of the car is done first.</summary>
     public OutsideSchool OutsideSchool { get; init; }
 
@@ -118,6 +124,8 @@ public sealed record KitDocument
             Leather = LeatherSchool,
             Drying = DryingSchool,
             Steam = SteamSchool,
+            Pile = PileSchool,
+            Scent = ScentSchool,
             Outside = OutsideSchool,
         };
 
@@ -136,6 +144,8 @@ public sealed record KitDocument
             LeatherSchool = ways.Leather,
             DryingSchool = ways.Drying,
             SteamSchool = ways.Steam,
+            PileSchool = ways.Pile,
+            ScentSchool = ways.Scent,
             OutsideSchool = ways.Outside,
         };
 }

@@ -53,7 +53,7 @@ public sealed class TradeFigureTests
     // Practice: about an hour for everything, that is, for all that comes round within two months.
     [Fact]
     public void A_full_round_takes_about_an_hour() =>
-        Assert.InRange(SessionOf(task => task.Interval.TotalDays <= 60).TotalMinutes, 50, 70);
+        Assert.InRange(SessionOf(task => task.Interval.TotalDays <= 60).TotalMinutes, 50, 75);
 
     // Practice: vacuuming gives most of the visible result, so it is what a short session is made of.
     [Fact]

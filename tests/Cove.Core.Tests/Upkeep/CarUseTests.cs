@@ -142,7 +142,7 @@ public sealed class CarUseTests
                 "Children aboard",
                 "Animals aboard",
                 "Prevention in place",
-                "How tidy is tidy enough",
+                "How tidy is tidy enough here",
                 "Learnt from this car",
             ],
             due.Effects.Select(effect => effect.Cause)

@@ -91,6 +91,7 @@ public static class ToolWords
             Tool.ReachTool => "Reach tool",
             Tool.Scraper => "Scraper",
             Tool.MelamineSponge => "Melamine sponge",
+            Tool.RubberGlove => "Rubber glove",
             _ => throw new ArgumentOutOfRangeException(nameof(tool), tool, "There is no such tool."),
         };
 

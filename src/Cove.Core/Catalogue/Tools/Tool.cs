@@ -27,6 +27,9 @@ public enum Tool
     /// <summary>Stiff brush, such as for carpets or scrubbing.</summary>
     StiffBrush,
 
+    /// <summary>A dry rubber glove, or a brush with rubber teeth, for hair.</summary>
+    RubberGlove,
+
     /// <summary>Cleaning gel, pressed on and lifted.</summary>
     Gel,
 

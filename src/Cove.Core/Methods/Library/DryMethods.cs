@@ -25,6 +25,88 @@ internal static class DryMethods
     public static IReadOnlyList<TaskMethod> All { get; } =
     [
         new(
+            ["vacuum-seats", "vacuum-carpets"],
+            new Method(
+                "vacuum-hair",
+                "Hair first, then the nozzle",
+                "Gather it one way, lift the pile, draw it out",
+                [
+                    Do("Make room", "Seats back and reclined; loose mats where you can reach all of them."),
+                    new MethodStep(
+                        "Gather the hair",
+                        "Dry rubber glove or rubber brush, short strokes in one direction, until it rolls up.",
+                        Stroke.Along
+                    )
+                    {
+                        Tool = Tool.RubberGlove,
+                        Pressure = Pressure.Light,
+                    },
+                    Vacuum(
+                        "Draw it out",
+                        "Crevice nozzle along seams and edges, then slow rows.",
+                        Stroke.Along
+                    ),
+                    Vacuum(
+                        "Once across",
+                        "The same across the first rows: hair lies woven in.",
+                        Stroke.Across
+                    ),
+                ],
+                "A dry rubber glove drawn across it brings up nothing more.",
+                ["Dry only: damp hair holds on to the pile.", Warnings.Sharp, Warnings.Airbag]
+            )
+            {
+                Ladder = Ladders.Dry,
+            }
+        )
+        {
+            Materials = [Material.WovenFabric, Material.Pile],
+            When = ask => ask.Hair && !ask.Worn,
+        },
+        new(
+            ["vacuum-seats"],
+            new Method(
+                "vacuum-air",
+                "Air into the seams, nozzle beside it",
+                "For crumbs that no nozzle reaches",
+                [
+                    Do(
+                        "Make room",
+                        "Slide the seats back and recline them; doors open on the side away from you."
+                    ),
+                    new MethodStep(
+                        "Blow the seams out",
+                        "Short bursts along seams and under rails, the nozzle held beside them.",
+                        Stroke.Along
+                    )
+                    {
+                        Tool = Tool.CompressedAir,
+                    },
+                    Vacuum("Clear the seams", "Crevice nozzle along every seam and rail.", Stroke.Along),
+                    Vacuum(
+                        "Clear the panels",
+                        "Soft brush nozzle from headrest to cushion, in rows that overlap.",
+                        Stroke.Across
+                    ),
+                ],
+                "A pat with the flat hand raises nothing.",
+                [Warnings.Air, Warnings.Airbag]
+            )
+            {
+                LightTimes = 1.1,
+                Gear = [Gear.EyeProtection],
+                Ladder = Ladders.Dry,
+            }
+        )
+        {
+            Soil = Soil.Heavy,
+            When = ask =>
+                ask.Soil == Soil.Heavy
+                && ask.Ways.Steam == SteamSchool.Welcome
+                && ask.Has(Tool.CompressedAir)
+                && !ask.Worn,
+        },
+        new(
             ["vacuum-seats"],
             new Method(
                 "vacuum-seats",
@@ -49,6 +131,59 @@ internal static class DryMethods
                 Ladder = Ladders.Dry,
             }
         ),
+        new(
+            ["vacuum-carpets"],
+            new Method(
+                "vacuum-lines",
+                "Rows, then lines",
+                "Edges, overlapping rows, lines to finish",
+                [
+                    Do("Loosen", "Seats forward, then back. Beat mats that stayed in before you lift them."),
+                    Vacuum(
+                        "Clear the edges",
+                        "Crevice nozzle along rails, sills and under the pedals.",
+                        Stroke.Box
+                    ),
+                    Vacuum("Draw it out", "Slow overlapping rows towards the door.", Stroke.Along),
+                    Vacuum(
+                        "Draw the lines",
+                        "Brush nozzle once more in even lanes, each towards the door, from the far side outwards.",
+                        Stroke.Along
+                    ),
+                ],
+                "Patting the pile by hand shows no dust against the light; the lines stand even.",
+                [Warnings.Sharp]
+            )
+            {
+                LightTimes = 1.2,
+                Ladder = Ladders.Dry,
+            }
+        )
+        {
+            Materials = [Material.Pile],
+            When = ask => ask.Ways.Pile == PileSchool.Lines,
+        },
+        new(
+            ["vacuum-carpets"],
+            new Method(
+                "vacuum-rubber",
+                "Corners, then rows",
+                "Ribs and edges of rubber",
+                [
+                    Do("Loosen", "Seats forward, then back. Lift what lies loose."),
+                    Vacuum("Clear the edges", "Crevice nozzle along ribs, rails and sills.", Stroke.Box),
+                    Vacuum("Draw it off", "Brush nozzle in rows towards the door.", Stroke.Along),
+                ],
+                "Nothing grinds under the sole.",
+                [Warnings.Sharp]
+            )
+            {
+                Ladder = Ladders.Dry,
+            }
+        )
+        {
+            Materials = [Material.Rubber],
+        },
         new(
             ["vacuum-carpets"],
             new Method(

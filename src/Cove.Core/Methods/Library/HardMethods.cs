@@ -1,6 +1,7 @@
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
+using Cove.Core.Schools;
 using Cove.Core.Vehicles.Surfaces;
 using static Cove.Core.Methods.Steps.Hand;
 
@@ -307,6 +308,71 @@ internal static class HardMethods
                 Ladder = Ladders.Brush,
             }
         ),
+        new(
+            ["touch-points"],
+            new Method(
+                "touch-wipe",
+                "Damp towel, a face for each door",
+                "Mild cleaner on the towel, then dry",
+                [
+                    Wipe(
+                        "Wipe what hands find",
+                        "Mild cleaner on the towel: stalks, handles, pulls, switches, buckles, visors, headrests; a fresh face for each door.",
+                        Stroke.Across,
+                        TowelRole.InteriorClean,
+                        20,
+                        Cleaner(Application.OnTowel)
+                    ),
+                    Wipe("Dry it", "Dry face over all of it.", Stroke.Across, TowelRole.Buff, 10),
+                ],
+                "Dry and dull under the fingers; nothing sticks.",
+                ["Damp, never wet, and never sprayed: switches and buckles let water in.", Warnings.Airbag]
+            )
+        ),
+        new(
+            ["cup-holders"],
+            new Method(
+                "cup-steam",
+                "Inserts out, short steam",
+                "Steam loosens what sugar glued",
+                [
+                    Do(
+                        "Take apart",
+                        "Take the inserts out and put them to soak, away from the car; cover switches beside them."
+                    ),
+                    new MethodStep(
+                        "Loosen it",
+                        "Short bursts into the corners, the nozzle a hand's width off and always moving.",
+                        Stroke.Along
+                    )
+                    {
+                        Tool = Tool.Steamer,
+                        Uses = Water(Application.DirectSpray),
+                    },
+                    Wipe(
+                        "Lift it off",
+                        "Towel at once, before it sets again; then a dry face.",
+                        Stroke.Across,
+                        TowelRole.Dirty,
+                        8
+                    ),
+                    Do("Put together", "Dry the inserts and put them back."),
+                ],
+                "No ring and no stickiness; the bottom is dry.",
+                [
+                    "Steam scalds: hands and face away from the nozzle.",
+                    "Short bursts only: heat warps plastic, and water runs into switches.",
+                ]
+            )
+            {
+                HeavyTimes = 1.2,
+                Gear = [Gear.Gloves],
+            }
+        )
+        {
+            When = ask =>
+                ask.Soil == Soil.Heavy && ask.Ways.Steam == SteamSchool.Welcome && ask.Has(Tool.Steamer),
+        },
         new(
             ["cup-holders"],
             new Method(

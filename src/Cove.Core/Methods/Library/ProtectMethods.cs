@@ -2,6 +2,7 @@ using Cove.Core.Catalogue.Products;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods.Steps;
 using Cove.Core.Safety;
+using Cove.Core.Schools;
 using static Cove.Core.Methods.Steps.Hand;
 
 namespace Cove.Core.Methods.Library;
@@ -15,6 +16,13 @@ internal static class ProtectMethods
     [
         "Doors open, no flame, spark or cigarette: many protectors are flammable.",
         "Do not breathe the mist; shield glass, screens and wheel.",
+    ];
+
+    private static readonly string[] AirOut =
+    [
+        "Air the car with all doors open.",
+        "Look for damp under mats, in the boot wells and behind the glovebox.",
+        "A smell that stays belongs to a professional.",
     ];
 
     /// <summary>The second coat, once the first has taken.</summary>
@@ -171,6 +179,79 @@ internal static class ProtectMethods
         new(
             ["scent"],
             new Method(
+                "scent-clip",
+                "A clip at a vent",
+                "A few drops, clipped on",
+                [
+                    Do(
+                        "Find any damp",
+                        "Smell with the doors just opened. Scent never covers damp: find it first."
+                    ),
+                    new MethodStep(
+                        "Renew the clip",
+                        "Three or four drops on the felt of the clip, away from the dash; let it soak in, then clip it on.",
+                        Stroke.Still
+                    )
+                    {
+                        Uses = new ProductNeed(ProductRole.Scent, Application.Dry)
+                        {
+                            Classes = [ProductClass.Scent],
+                        },
+                    },
+                ],
+                "Faint with the fan on, gone a minute after it is off.",
+                ["Oil marks plastic: drops on the felt only. Do not store scent oil in a hot car."]
+            )
+            {
+                Ladder = AirOut,
+            }
+        )
+        {
+            When = ask => ask.Ways.Scent == ScentSchool.Clip,
+        },
+        new(
+            ["scent"],
+            new Method(
+                "scent-intake",
+                "Into the intake",
+                "Fan full, recirculation, doors open after",
+                [
+                    Do(
+                        "Find any damp",
+                        "Smell with the doors just opened. Scent never covers damp: find it first."
+                    ),
+                    new MethodStep(
+                        "Let the fan take it",
+                        "Fan full on recirculation, nobody in the car; two short puffs at the intake in the footwell, from outside.",
+                        Stroke.Still
+                    )
+                    {
+                        Uses = new ProductNeed(ProductRole.Scent, Application.Dry)
+                        {
+                            Classes = [ProductClass.Scent],
+                        },
+                        // practice: a few minutes
+                        Wait = Take(5),
+                    },
+                    Do("Air it", "All doors open, fan on fresh air, until your eyes and nose feel nothing."),
+                ],
+                "Faint when the fan starts, gone after a minute.",
+                [
+                    "Do not breathe the mist, and no flame or spark: many sprays are flammable.",
+                    "Parking brake set; never run the engine indoors.",
+                ]
+            )
+            {
+                Gear = [Gear.FreshAir],
+                Ladder = AirOut,
+            }
+        )
+        {
+            When = ask => ask.Ways.Scent == ScentSchool.Intake,
+        },
+        new(
+            ["scent"],
+            new Method(
                 "scent-pad",
                 "A pad under the seat",
                 "Old one out, new one in",
@@ -195,12 +276,7 @@ internal static class ProtectMethods
                 ["Scent never covers damp: find the damp first. Do not store scent oil in a hot car."]
             )
             {
-                Ladder =
-                [
-                    "Air the car with all doors open.",
-                    "Look for damp under mats, in the boot wells and behind the glovebox.",
-                    "A smell that stays belongs to a professional.",
-                ],
+                Ladder = AirOut,
             }
         ),
     ];

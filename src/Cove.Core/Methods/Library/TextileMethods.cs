@@ -320,6 +320,39 @@ internal static class TextileMethods
             )
         ),
         new(
+            ["wash-rubber-floor"],
+            new Method(
+                "rubber-floor",
+                "Wiped wet, dried",
+                "One footwell at a time, from the far edge",
+                [
+                    Wipe(
+                        "Wipe it wet",
+                        "Cleaner on a wet towel, along the ribs; corners and under the pedals last.",
+                        Stroke.Along,
+                        TowelRole.Dirty,
+                        1.5,
+                        Cleaner(Application.OnTowel)
+                    ),
+                    Wipe(
+                        "Dry it",
+                        "Dry towel until the sole no longer slips.",
+                        Stroke.Along,
+                        TowelRole.Dirty,
+                        1.5
+                    ) with
+                    {
+                        Drying = new DryingNeed(
+                            "In the air, doors open.",
+                            "Do not lay mats on it or drive before it is dry."
+                        ),
+                    },
+                ],
+                "Dull, dry and grippy; no dressing on it.",
+                [Warnings.BareGrip, "Little water: it runs under the edge to the felt below."]
+            )
+        ),
+        new(
             ["wash-rubber-mats"],
             new Method(
                 "rubber-mats",

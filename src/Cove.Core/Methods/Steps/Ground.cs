@@ -72,8 +72,11 @@ public static class Grounds
             SurfaceKind.CupHolders => Ground.Cup,
             SurfaceKind.Pedals => Ground.Pedals,
             SurfaceKind.Air => Ground.Cabin,
-            SurfaceKind.Dash or SurfaceKind.Trim or SurfaceKind.Armrest or SurfaceKind.DoorCard =>
-                Ground.Panel,
+            SurfaceKind.Dash
+            or SurfaceKind.Trim
+            or SurfaceKind.Armrest
+            or SurfaceKind.DoorCard
+            or SurfaceKind.TouchPoints => Ground.Panel,
             _ => throw new ArgumentOutOfRangeException(nameof(surface), surface.Kind, "No such kind."),
         };
 }

@@ -43,6 +43,9 @@ public sealed record MethodAsk(Soil Soil, WaysOfWorking Ways, Func<Tool, bool> H
     /// <summary>Whether a tool is known not to be there.</summary>
     public Func<Tool, bool> Lacks { get; init; } = _ => false;
 
+    /// <summary>Whether animals ride along, so that there is hair.</summary>
+    public bool Hair { get; init; }
+
     /// <summary>Whether the owner marked the surface as worn.</summary>
     public bool Worn { get; init; }
 }

@@ -63,6 +63,7 @@ internal static class OpeningRules
                     SurfaceKind.DoorCard,
                     SurfaceKind.Armrest,
                     SurfaceKind.Trim,
+                    SurfaceKind.TouchPoints,
                     SurfaceKind.Wheel
                 ) && c.IsSoaked,
             "Behind it are switches and wiring."
@@ -81,6 +82,7 @@ internal static class OpeningRules
                     SurfaceKind.DoorCard,
                     SurfaceKind.Armrest,
                     SurfaceKind.Trim,
+                    SurfaceKind.TouchPoints,
                     SurfaceKind.Wheel
                 ) && c.IsDirect,
             "Spray drifts onto glass and screens, runs into switches and leaves drips."

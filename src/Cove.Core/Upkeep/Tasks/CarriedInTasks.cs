@@ -67,6 +67,40 @@ internal static class CarriedInTasks
             ],
             Mixture = Volume.FromMillilitres(80),
         },
+        // practice: wiped wet and dried; interval from memory
+        new("wash-rubber-floor", "Wipe the rubber floor", "Rubber floor")
+        {
+            Interval = TimeSpan.FromDays(21),
+            OfferedFrom = 0.7,
+            Work = TimeSpan.FromMinutes(4),
+            Kinds = [SurfaceKind.Carpet],
+            Materials = [Material.Rubber],
+            Stage = Stage.WetFloor,
+            Kits = [Kit.WetKit],
+            Stakes = Stakes.HygieneAndTouch,
+            Requires = "vacuum-carpets",
+            Drying = TimeSpan.FromMinutes(15),
+            DryingWhat = "Rubber floor",
+            Drivers = [(Distance, 0.5), (Grit, 0.2), (Children, 0.05), (Pets, 0.05), (DustyWork, 0.05)],
+            HeldBackBy = [AllWeatherMats, ShakenShoes],
+            RaisedBy =
+            [
+                new("spill", 0.8),
+                new("mud-and-sand", 0.8),
+                new("beach", 0.5),
+                new("sickness", 1),
+                new("winter-trip", 0.8),
+            ],
+            Checks = ["towel-colour"],
+            Products =
+            [
+                new(Water, 0.5),
+                new(SoapWater, 1.5),
+                new(RubberMatCleaner, TaskOption.Always),
+                new(AllPurposeCleaner, TaskOption.Always),
+            ],
+            Mixture = Volume.FromMillilitres(60),
+        },
         // memory
         new("foam-fabric-mats", "Foam the fabric mats", "Fabric mats")
         {

@@ -25,6 +25,29 @@ internal static class DashTasks
             HeldBackBy = [WindowsUp],
             Checks = ["finger-swipe"],
         },
+        // practice: every week or two
+        new("touch-points", "Wipe the touch points", "Touch points")
+        {
+            Interval = TimeSpan.FromDays(14),
+            OfferedFrom = 0.6,
+            Work = TimeSpan.FromMinutes(1.5),
+            Kinds = [SurfaceKind.TouchPoints, SurfaceKind.Switches],
+            Stage = Stage.WetMiddle,
+            Kits = [Kit.WetKit],
+            Stakes = Stakes.HygieneAndTouch,
+            Drivers = [(Distance, 0.4), (People, 0.15), (Children, 0.15), (Eating, 0.1), (SkinOils, 0.1)],
+            RaisedBy = [new("beach", 0.3), new("sickness", 1)],
+            Checks = ["towel-colour"],
+            Products =
+            [
+                new(Water, 0.5),
+                new(RinselessWash, 1.2),
+                new(SoapWater, 1.5),
+                new(InteriorDetailer, 1.2),
+                new(InteriorCleaner, TaskOption.Always),
+            ],
+            Mixture = Volume.FromMillilitres(8),
+        },
         // practice: every couple of weeks
         new("clean-wheel", "Clean wheel and shifter", "Wheel")
         {

@@ -50,6 +50,7 @@ public sealed record SurfaceOptions(
             SurfaceKind.Vents => new([Material.Plastic, Material.Metal], OfPanels, SurfaceFacts.None),
             SurfaceKind.Trim => new([Material.Plastic, Material.Metal], OfTrim, SurfaceFacts.None),
             SurfaceKind.Switches => new([Material.Plastic, Material.Metal], OfPanels, SurfaceFacts.None),
+            SurfaceKind.TouchPoints => new([Material.Plastic, Material.Metal], OfPanels, SurfaceFacts.None),
             SurfaceKind.CupHolders => new([Material.Plastic, Material.Rubber], Plain, SurfaceFacts.None),
             SurfaceKind.Armrest => new(OfPadding, OfPanels, SurfaceFacts.None),
             SurfaceKind.ShifterSlot => new(

@@ -249,6 +249,28 @@ internal static class FrontOfCabin
             anchor: sheet.Pen().Place(226, 117.5),
             narrowest: 6
         );
+        sheet.AddUnseen(
+            Make(
+                "touch-points",
+                "Touch points, front",
+                "Touch points",
+                SurfaceKind.TouchPoints,
+                Material.Plastic,
+                0.08,
+                ZoneIds.Driver
+            )
+        );
+        sheet.AddUnseen(
+            Make(
+                "switches",
+                "Switches and buttons",
+                "Switches",
+                SurfaceKind.Switches,
+                Material.Plastic,
+                0.03,
+                ZoneIds.Driver
+            )
+        );
         sheet.Mark(
             "wheel",
             sheet.Pen().Box(223.5, 174, 5, 33, 1).Box(215.5, 160, 6, 8, 1).Box(230.5, 160, 6, 8, 1),

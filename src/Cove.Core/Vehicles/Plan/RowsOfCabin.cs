@@ -31,6 +31,18 @@ internal static class RowsOfCabin
         var (id, name, use) = row == 1 ? ("rear", "Rear", 0.55) : ("third", "Third row", 0.35);
         double start = CabinSheet.RowStart(row);
         Floor(sheet, row, id, name, use, start);
+        sheet.AddUnseen(
+            Make(
+                $"{id}-touch-points",
+                row == 1 ? "Touch points, rear" : "Touch points, third row",
+                "Touch points",
+                SurfaceKind.TouchPoints,
+                Material.Plastic,
+                0.05,
+                sheet.NearZone(row),
+                use
+            )
+        );
 
         Place[] places =
             SeatsOf(sheet, row) > 2

@@ -22,6 +22,9 @@ public enum SurfaceKind
     /// <summary>Switches, buttons and the gate of the gear lever, where they are cared for by themselves; also connectors and speaker grilles.</summary>
     Switches,
 
+    /// <summary>What hands find first: stalks, handles, pulls, window switches, buckles, visors, headrests.</summary>
+    TouchPoints,
+
     /// <summary>Cup holders and open bins.</summary>
     CupHolders,
 

@@ -70,6 +70,7 @@ public static class SurfaceWords
             SurfaceKind.Vents => "vents",
             SurfaceKind.Trim => "trim",
             SurfaceKind.Switches => "switches",
+            SurfaceKind.TouchPoints => "touch points",
             SurfaceKind.CupHolders => "cup holders",
             SurfaceKind.Armrest => "armrest",
             SurfaceKind.ShifterSlot => "shifter slot",
