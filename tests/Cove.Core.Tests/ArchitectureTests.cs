@@ -43,7 +43,7 @@ public sealed class ArchitectureTests
                 "Cars",
             ]
         ),
-        ("Stock", ["Catalogue", "Upkeep", "Choice", "Cars"]),
+        ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 
     private static readonly Assembly Core = typeof(Share).Assembly;

@@ -10,7 +10,7 @@ public sealed class SchoolTests
 
         JsonArray schools = (await cove.Get("/api/schools"))["schools"]!.AsArray();
 
-        Assert.Equal(14, schools.Count);
+        Assert.Equal(15, schools.Count);
         Assert.All(
             schools,
             school =>

@@ -176,7 +176,8 @@ withOwnCar("surfaces are corrected, cut, marked as worn and left out", async ({ 
   await page.getByRole("button", { name: "Mark it as worn" }).click();
   await expect(page.getByText("Worn, not dirty: rubbed bolster")).toBeVisible();
   // It is still cleaned, and without a brush.
-  await pick(page, "Task", "Clean the fabric seats");
+  await page.getByRole("combobox", { name: "Task" }).click();
+  await page.getByRole("option", { name: /^Clean the fabric seats/ }).click();
   const sheet = page.getByRole("complementary", { name: "Chosen surface" });
   await expect(sheet.getByText("Cleaner on a cloth")).toBeVisible();
 });
@@ -190,7 +191,9 @@ withOwnCar(
     await page.getByRole("button", { name: "Pat by hand" }).click();
     await page.getByRole("button", { name: "A cloud, or crumbs jump" }).click();
     await expect(page.getByText(/This car soils its carpets .* from 1 look\./)).toBeVisible();
-    await expect(page.getByRole("button", { name: /^Carpet, front, .*level 1\.[1-7]/ })).toBeVisible();
+    await expect(
+      page.getByRole("button", { name: /^Carpet, front, .*level 1\.[1-7]/ }),
+    ).toBeVisible();
     await page.getByRole("button", { name: /^Undo: Pat by hand/ }).click();
     await expect(page.getByText("Nothing is known of the carpets of this car yet")).toBeVisible();
 

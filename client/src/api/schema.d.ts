@@ -1538,6 +1538,8 @@ export interface components {
         /** @enum {unknown} */
         FirstLook: "fresh" | "livedIn" | "overdue";
         /** @enum {unknown} */
+        FoldSchool: "quarters" | "thirds";
+        /** @enum {unknown} */
         Gear: "gloves" | "eyeProtection" | "freshAir";
         GlassKitView: {
             methodName: string;
@@ -1717,6 +1719,7 @@ export interface components {
             steamSchool?: components["schemas"]["SteamSchool"];
             pileSchool?: components["schemas"]["PileSchool"];
             scentSchool?: components["schemas"]["ScentSchool"];
+            foldSchool?: components["schemas"]["FoldSchool"];
             outsideSchool?: components["schemas"]["OutsideSchool"];
         };
         KitView: {
@@ -2524,6 +2527,7 @@ export interface components {
             /** Format: int32 */
             rounds: number;
             steps: components["schemas"]["RunStepView"][];
+            mixtures: components["schemas"]["SessionMixtureView"][];
             drying: components["schemas"]["RunDryingView"][];
             next: components["schemas"]["NextDateView"][];
             laundry: components["schemas"]["LaundryView"][];
@@ -2562,6 +2566,22 @@ export interface components {
         };
         /** @enum {unknown} */
         ScreenSchool: "gentlestFirst" | "dryOnly" | "water" | "diluteRinseless" | "alcoholDetailer" | "glassCleaner";
+        SessionMixtureView: {
+            /** Format: uuid */
+            productId: string;
+            name: string;
+            strength: string;
+            /** Format: double */
+            productMillilitres: number;
+            /** Format: int32 */
+            drops: null | number;
+            /** Format: double */
+            waterMillilitres: number;
+            /** Format: double */
+            leftAfter: null | number;
+            isMixed: boolean;
+            sentence: string;
+        };
         Shape: {
             surfaceId: string;
             outline: string;
@@ -2591,6 +2611,9 @@ export interface components {
             kit: components["schemas"]["KitDocument"];
             /** Format: int32 */
             kitVersion: number;
+            wear: components["schemas"]["WearView"][];
+            /** Format: date */
+            today: string;
         };
         ShoppingItemView: {
             name: string;
@@ -2607,9 +2630,7 @@ export interface components {
         SizeClass: "small" | "midSize" | "large";
         SmallestShelfView: {
             products: components["schemas"]["ProductPartView"][];
-            uncovered: string[];
-            bestPurchase: null | string;
-            purchaseAdds: string[];
+            lacking: components["schemas"]["ShoppingItemView"][];
         };
         /** @enum {unknown} */
         SmokeHabit: "none" | "around" | "inside";
@@ -2695,6 +2716,7 @@ export interface components {
             plannedSeconds: number;
             /** Format: double */
             pace?: number;
+            fold?: components["schemas"]["FoldSchool"];
             kits?: components["schemas"]["Kit"][];
             places?: string[];
             /** Format: double */
@@ -2950,6 +2972,7 @@ export interface components {
             drying: components["schemas"]["DryingView"][];
             walk: components["schemas"]["WalkLegView"][];
             kits: components["schemas"]["KitView"][];
+            mixtures: components["schemas"]["SessionMixtureView"][];
             /** Format: int32 */
             productsOnShelf: number;
             later: components["schemas"]["LaterView"][];
@@ -2976,6 +2999,8 @@ export interface components {
             /** Format: int32 */
             count?: number;
             note?: string;
+            /** Format: date */
+            since?: null | string;
         };
         TowelCountView: {
             role: components["schemas"]["TowelRole"];
@@ -2988,6 +3013,8 @@ export interface components {
             colour?: string;
             /** Format: int32 */
             count?: number;
+            /** Format: date */
+            since?: null | string;
         };
         TowelInHandView: {
             role: components["schemas"]["TowelRole"];
@@ -2998,6 +3025,8 @@ export interface components {
             face: number;
             /** Format: int32 */
             faces: number;
+            colour: string;
+            folded: string;
         };
         /** @enum {unknown} */
         TowelRole: "glassWet" | "glassDry" | "interiorClean" | "buff" | "screens" | "dirty" | "mats";
@@ -3150,6 +3179,14 @@ export interface components {
             /** Format: double */
             seconds: number;
             looks: components["schemas"]["WalkRoundLookView"][];
+        };
+        WearView: {
+            tool: null | components["schemas"]["Tool"];
+            towels: null | components["schemas"]["TowelRole"];
+            /** Format: int32 */
+            sessions: number;
+            isDue: boolean;
+            sentence: string;
         };
         WelcomeView: {
             notHere: components["schemas"]["KeepOffView"][];

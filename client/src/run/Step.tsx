@@ -26,9 +26,19 @@ export function WhatToDo({ run, step, titleRef }: StepProps) {
 }
 
 /** What the step is done with, and what to fetch for it. */
-export function Supplies({ step }: { step: RunStep }) {
+export function Supplies({ run, step }: { run: Run; step: RunStep }) {
   return (
     <>
+      {run.current === 0 && run.mixtures.length > 0 && (
+        <section aria-label="Mix first" className="mt-3 border-t border-hairline pt-2">
+          <b>Mix first:</b>
+          <ul>
+            {run.mixtures.map((mixture) => (
+              <li key={mixture.productId + mixture.strength}>{mixture.sentence}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       {step.products.length > 0 && (
         <section aria-label="Product" className="mt-3 border-t border-hairline pt-2">
           <UsedProducts products={step.products} />

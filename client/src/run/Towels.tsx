@@ -17,8 +17,9 @@ export function Towels({ towels, busy, onTurn, onRetire }: Props) {
           <p className="min-w-0 flex-1 text-16 leading-tight">
             <b className="block font-bold">
               {towel.name} towel{towel.number > 1 ? ` ${towel.number}` : ""}
+              {towel.colour && `, ${towel.colour.toLowerCase()}`}
             </b>
-            face {towel.face} of {towel.faces}
+            {towel.folded}, face {towel.face} of {towel.faces}
           </p>
           <div className="flex gap-1.5">
             <button
@@ -46,7 +47,7 @@ export function Towels({ towels, busy, onTurn, onRetire }: Props) {
   );
 }
 
-/** A towel folded to quarters: used faces hatched, the face in hand solid. */
+/** A folded towel, front above and back below: used faces hatched, the face in hand solid. */
 function Fold({ face, faces }: { face: number; faces: number }) {
   const across = faces / 2;
   return (

@@ -67,7 +67,7 @@ export function UnderWay({ run }: { run: Run }) {
                 onRetire={(role) => turn("towelRetired", role)}
               />
             )}
-            <Supplies step={step} />
+            <Supplies run={run} step={step} />
           </>
         ) : (
           <>

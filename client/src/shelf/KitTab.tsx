@@ -36,20 +36,29 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
     },
     onError: () => refresh(queries, keys.shelf),
   });
+  const { today } = shelf;
   const toolOf = (tool: Schemas["Tool"]) => draft.tools.find((owned) => owned.tool === tool);
-  const setTool = (tool: Schemas["Tool"], next: { count?: number; note?: string } | null) => {
+  const setTool = (
+    tool: Schemas["Tool"],
+    next: { count?: number; note?: string; since?: string } | null,
+  ) => {
     const rest = draft.tools.filter((owned) => owned.tool !== tool);
     change({
-      tools: next ? [...rest, { tool, count: 1, note: "", ...toolOf(tool), ...next }] : rest,
+      tools: next
+        ? [...rest, { tool, count: 1, note: "", since: null, ...toolOf(tool), ...next }]
+        : rest,
     });
   };
   const towelsOf = (role: Schemas["TowelRole"]) =>
     draft.towels.find((towel) => towel.role === role);
-  const setTowels = (role: Schemas["TowelRole"], next: { count?: number; colour?: string }) =>
+  const setTowels = (
+    role: Schemas["TowelRole"],
+    next: { count?: number; colour?: string; since?: string },
+  ) =>
     change({
       towels: [
         ...draft.towels.filter((towel) => towel.role !== role),
-        { role, colour: "", count: 0, ...towelsOf(role), ...next },
+        { role, colour: "", count: 0, since: null, ...towelsOf(role), ...next },
       ],
     });
   return (
@@ -100,6 +109,12 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
                       value={owned.note}
                       onChange={(event) => setTool(tool, { note: event.target.value })}
                     />
+                    <Wear
+                      wear={shelf.wear.find((wear) => wear.tool === tool)}
+                      name={name}
+                      isNew={owned.since === today}
+                      onNew={() => setTool(tool, { since: today })}
+                    />
                   </>
                 )}
               </li>
@@ -135,6 +150,12 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
                 value={towelsOf(role)?.colour ?? ""}
                 onChange={(event) => setTowels(role, { colour: event.target.value })}
               />
+              <Wear
+                wear={shelf.wear.find((wear) => wear.towels === role)}
+                name={`${name} towels`}
+                isNew={towelsOf(role)?.since === today}
+                onNew={() => setTowels(role, { since: today })}
+              />
             </li>
           ))}
         </ul>
@@ -162,5 +183,36 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
         )}
       </section>
     </form>
+  );
+}
+
+type WearProps = {
+  wear: Schemas["WearView"] | undefined;
+  name: string;
+  isNew: boolean;
+  onNew: () => void;
+};
+
+/** How far a tool has come by the record, and that a new one has taken its place. */
+function Wear({ wear, name, isNew, onNew }: WearProps) {
+  if (!wear || (wear.sessions === 0 && !isNew)) {
+    return null;
+  }
+  return (
+    <p className="col-span-3 flex flex-wrap items-center gap-x-3 pb-1 text-soft">
+      <span className={wear.isDue && !isNew ? "text-coral" : ""}>
+        {isNew ? "New from today on, once you save." : wear.sentence}
+      </span>
+      {!isNew && (
+        <button
+          type="button"
+          className="min-h-8 underline"
+          aria-label={`${name}: retired, a new one is in use`}
+          onClick={onNew}
+        >
+          A new one
+        </button>
+      )}
+    </p>
   );
 }

@@ -19,7 +19,7 @@ export function SmallestTab({ vehicleId, shelf }: ShelfTabProps) {
   if (!smallest.data) {
     return <Loading what="Looking for the smallest shelf" />;
   }
-  const { products, uncovered, bestPurchase, purchaseAdds } = smallest.data;
+  const { products, lacking } = smallest.data;
   const needed = products.filter((known) => known.role === "needed");
   const redundant = products.filter((known) => known.role === "redundant");
   const useless = products.filter((known) => known.role === "useless");
@@ -45,18 +45,16 @@ export function SmallestTab({ vehicleId, shelf }: ShelfTabProps) {
             />
           ))}
         </ul>
-        {uncovered.length > 0 && (
+        {lacking.length > 0 && (
           <section className="mt-6 border-t-[1.5px] border-ink pt-3">
-            <h3 className="text-20">Not covered</h3>
-            <p className="mt-1 text-16">{uncovered.join("; ")}.</p>
-            {bestPurchase && (
-              <p className="mt-2 text-16">
-                <b>One purchase would add most: {bestPurchase.toLowerCase()}.</b>{" "}
-                <span className="text-soft">
-                  It would do: {purchaseAdds.join("; ").toLowerCase()}.
-                </span>
-              </p>
-            )}
+            <h3 className="text-20">To buy for this car</h3>
+            <ul className="mt-1">
+              {lacking.map((item) => (
+                <li key={item.class} className="border-t border-hairline py-2 text-16">
+                  <b>{item.name}</b> <span className="text-soft">{item.why}</span>
+                </li>
+              ))}
+            </ul>
           </section>
         )}
       </section>

@@ -24,6 +24,7 @@ import { VehicleCell } from "../shared/VehicleCell";
 import { SpotsFirst } from "../spots/SpotsFirst";
 import { DistanceCell } from "./DistanceCell";
 import { Lanes } from "./Lanes";
+import { MixFirst } from "./MixFirst";
 import { NotThisTime } from "./NotThisTime";
 import { OrderTable } from "./OrderTable";
 import { PlaceCell } from "./PlaceCell";
@@ -164,6 +165,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
                   <BareShelf today={today} />
                   <Lanes today={today} />
                   <OrderTable today={today} />
+                  <MixFirst today={today} />
                 </>
               )}
             </section>

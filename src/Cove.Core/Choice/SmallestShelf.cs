@@ -18,7 +18,6 @@ public sealed class SmallestShelf
     private readonly IReadOnlyList<ShelfJob> jobs;
     private readonly bool[,] does;
     private readonly Lazy<IReadOnlyList<ProductPart>> roles;
-    private readonly Lazy<PurchaseAdvice?> bestPurchase;
 
     /// <summary>Finds it.</summary>
     /// <param name="items">The tasks of the car.</param>
@@ -59,9 +58,8 @@ public sealed class SmallestShelf
                 .Where(job => !Indexes(products.Count).Any(product => does[product, job]))
                 .Select(job => jobs[job]),
         ];
-        // Whoever only chooses products asks for neither.
+        // Whoever only chooses products does not ask.
         roles = new(() => [.. Indexes(products.Count).Select(product => RoleOf(product, chosen, byWater))]);
-        bestPurchase = new(() => Purchase(ways, context));
     }
 
     /// <summary>Everything that takes a product in this car.</summary>
@@ -70,14 +68,11 @@ public sealed class SmallestShelf
     /// <summary>The products of the smallest safe shelf, in the order of the shelf.</summary>
     public IReadOnlyList<Product> Chosen { get; }
 
-    /// <summary>The jobs that nothing owned does safely.</summary>
+    /// <summary>The jobs that nothing owned does safely, whatever the soil. For what is worth buying ask the shopping list, which also counts what every household can mix.</summary>
     public IReadOnlyList<ShelfJob> Uncovered { get; }
 
     /// <summary>What each product is for, in the order of the shelf.</summary>
     public IReadOnlyList<ProductPart> Roles => roles.Value;
-
-    /// <summary>What one purchase would add most; null when everything is covered or nothing would help.</summary>
-    public PurchaseAdvice? BestPurchase => bestPurchase.Value;
 
     private int WeightOf(int product) =>
         PerProduct
@@ -122,20 +117,6 @@ public sealed class SmallestShelf
         );
     }
 
-    private PurchaseAdvice? Purchase(SafestWays ways, UseContext context) =>
-        Uncovered.Count == 0
-            ? null
-            : Enum.GetValues<ProductClass>()
-                .Select(productClass => Product.OfClass(default, string.Empty, productClass))
-                .Select(product => new PurchaseAdvice(
-                    product.Make.Class,
-                    [.. Uncovered.Where(job => Does(product, job, ways, context))]
-                ))
-                .Where(advice => advice.Adds.Count > 0)
-                .OrderByDescending(advice => advice.Adds.Count)
-                .ThenBy(advice => advice.Class)
-                .FirstOrDefault();
-
     private static IEnumerable<int> Indexes(int count) => Enumerable.Range(0, count);
 }
 
@@ -168,8 +149,3 @@ public enum ShelfRole
     /// <summary>There is nothing in this car that it does safely.</summary>
     Useless,
 }
-
-/// <summary>What one purchase would add.</summary>
-/// <param name="Class">The class to buy.</param>
-/// <param name="Adds">The jobs it would cover that nothing owned does.</param>
-public sealed record PurchaseAdvice(ProductClass Class, IReadOnlyList<ShelfJob> Adds);

@@ -335,6 +335,26 @@ public static class SchoolTable
             )
         ),
         School.Of(
+            "fold",
+            "How do you fold a towel?",
+            "Eight clean faces from one towel, and a pad that fits the hand.",
+            "How many towels are wanted, and the faces you turn in a run.",
+            ways => ways.Fold,
+            (ways, value) => ways with { Fold = value },
+            (
+                FoldSchool.Quarters,
+                "Quarters",
+                "Twice in half: four faces on either side, eight in all.",
+                "The most faces, and no edge under the fingertips."
+            ),
+            (
+                FoldSchool.Thirds,
+                "Thirds",
+                "In three: three faces on either side, six in all.",
+                "A longer pad for large flat surfaces."
+            )
+        ),
+        School.Of(
             "outside",
             "Inside or outside of the car first?",
             "Cove does not know when you wash the car. It only matters for glass: the inside cannot be judged through a dirty outside.",

@@ -46,6 +46,9 @@ public sealed record WaysOfWorking
     /// <summary>Whether the cabin is scented, and by what.</summary>
     public ScentSchool Scent { get; init; }
 
+    /// <summary>How towels are folded.</summary>
+    public FoldSchool Fold { get; init; }
+
     /// <summary>Whether the inside or the outside of the car is done first.</summary>
     public OutsideSchool Outside { get; init; }
 }
@@ -185,6 +188,16 @@ public enum ScentSchool
 
     /// <summary>A spray into the intake of the fan.</summary>
     Intake,
+}
+
+/// <summary>How towels are folded.</summary>
+public enum FoldSchool
+{
+    /// <summary>Twice in half.</summary>
+    Quarters,
+
+    /// <summary>In three, once.</summary>
+    Thirds,
 }
 
 /// <summary>Whether the inside or the outside of the car is done first.</summary>

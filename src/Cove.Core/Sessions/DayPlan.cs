@@ -1,4 +1,5 @@
 using Cove.Core.Cars;
+using Cove.Core.Choice;
 using Cove.Core.Methods;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Ready;
@@ -23,6 +24,9 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
 
     /// <summary>The car with what serves it.</summary>
     public CarShelf Car => car;
+
+    /// <summary>What is left of each product.</summary>
+    public Supplies Supplies => today.Supplies;
 
     /// <summary>The car.</summary>
     public CareLedger Ledger => car.Ledger;
@@ -83,7 +87,7 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
         {
             // Whoever has asked for the whole offer has every plan already.
             SessionPlan plan = offer?.At(minutes) ?? Planner.Plan(minutes);
-            known = new PlannedSession(plan);
+            known = new PlannedSession(plan, car.Shelf.Ways.Fold);
             sessions[minutes] = known;
         }
 

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
 using Cove.Core.Cars;
+using Cove.Core.Schools;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Runs;
 
@@ -9,7 +10,8 @@ namespace Cove.Core.Sessions;
 
 /// <summary>A session as it would be started: its plan, what it is done with, and the steps that a run would keep.</summary>
 /// <param name="Plan">What is done, and in which order.</param>
-public sealed record PlannedSession(SessionPlan Plan)
+/// <param name="Fold">How the owner folds towels.</param>
+public sealed record PlannedSession(SessionPlan Plan, FoldSchool Fold)
 {
     /// <summary>What its tasks are done with.</summary>
     public IReadOnlyList<TaskChoices> Choices => Plan.Choices;
@@ -18,7 +20,7 @@ public sealed record PlannedSession(SessionPlan Plan)
     public const int TagLength = 16;
 
     /// <summary>The steps; none when nothing is worth doing in these minutes.</summary>
-    public IReadOnlyList<RunStep> Steps { get; } = Plan.Tasks.Count == 0 ? [] : RunStep.Of(Plan);
+    public IReadOnlyList<RunStep> Steps { get; } = Plan.Tasks.Count == 0 ? [] : RunStep.Of(Plan, Fold);
 
     /// <summary>Names what would be done: two sessions with the same tag have the same work in the same order, with the same methods, products and minutes. Whoever starts a session says by it which one was on the screen.</summary>
     public string Tag => field ??= TagOf(Plan.Minutes, Steps);

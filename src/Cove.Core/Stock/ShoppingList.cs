@@ -3,11 +3,19 @@ using Cove.Core.Catalogue.Products;
 
 namespace Cove.Core.Stock;
 
-/// <summary>What to buy, by when and why.</summary>
+/// <summary>What to buy, by when and why: what lacks, and what runs out. What a household mixes by itself is mixed, not bought.</summary>
 public static class ShoppingList
 {
     /// <summary>How far ahead to buy, in days. Cove's own choice: two months, the round in which everything comes up once.</summary>
     public const int HorizonDays = 60;
+
+    private static readonly ProductClass[] Mixed = [ProductClass.Water, ProductClass.SoapWater];
+
+    /// <summary>What lacks, without what runs out.</summary>
+    /// <param name="missing">Tasks that lack a product.</param>
+    /// <param name="today">The owner's present day.</param>
+    public static IReadOnlyList<ShoppingItem> Lacking(IEnumerable<MissingProduct> missing, DateOnly today) =>
+        Make([], missing, today);
 
     /// <summary>Makes the list, the most urgent first.</summary>
     /// <param name="outlooks">The products.</param>
@@ -20,6 +28,7 @@ public static class ShoppingList
     ) =>
         [
             .. missing
+                .Where(missing => !Mixed.Contains(missing.Buy))
                 .GroupBy(missing => missing.Buy)
                 .Select(group => new ShoppingItem(
                     ClassPresets.Of(group.Key).Name,
@@ -31,7 +40,10 @@ public static class ShoppingList
                 ))
                 .Concat(
                     outlooks
-                        .Where(outlook => outlook.RunsOut <= today.AddDays(HorizonDays))
+                        .Where(outlook =>
+                            outlook.RunsOut <= today.AddDays(HorizonDays)
+                            && !Mixed.Contains(outlook.Product.Make.Class)
+                        )
                         .Select(outlook => new ShoppingItem(
                             outlook.Product.Name,
                             outlook.Product.Id,

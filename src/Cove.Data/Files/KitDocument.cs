@@ -52,6 +52,9 @@ public sealed record KitDocument
     /// <summary>Whether the cabin is scented, and by what.</summary>
     public ScentSchool ScentSchool { get; init; }
 
+    /// <summary>How towels are folded.</summary>
+    public FoldSchool FoldSchool { get; init; }
+
     /// <summary>Whether the inside or the outside of the car is done first.</summary>
     public OutsideSchool OutsideSchool { get; init; }
 
@@ -66,6 +69,7 @@ public sealed record KitDocument
                     Tool = tool.Tool,
                     Count = tool.Count,
                     Note = tool.Note,
+                    Since = tool.Since,
                 }),
             ],
             Towels =
@@ -75,6 +79,7 @@ public sealed record KitDocument
                     Role = towels.Role,
                     Colour = towels.Colour,
                     Count = towels.Count,
+                    Since = towels.Since,
                 }),
             ],
         }.With(shelf.Ways);
@@ -104,8 +109,18 @@ public sealed record KitDocument
     internal Shelf ToShelf(IReadOnlyList<Product> products) =>
         new(
             products,
-            [.. Tools.Select(tool => new OwnedTool(tool.Tool, tool.Count, tool.Note.Trim()))],
-            [.. Towels.Select(towels => new OwnedTowels(towels.Role, towels.Colour.Trim(), towels.Count))],
+            [
+                .. Tools.Select(tool => new OwnedTool(tool.Tool, tool.Count, tool.Note.Trim())
+                {
+                    Since = tool.Since,
+                }),
+            ],
+            [
+                .. Towels.Select(towels => new OwnedTowels(towels.Role, towels.Colour.Trim(), towels.Count)
+                {
+                    Since = towels.Since,
+                }),
+            ],
             ToWays()
         );
 
@@ -126,6 +141,7 @@ public sealed record KitDocument
             Steam = SteamSchool,
             Pile = PileSchool,
             Scent = ScentSchool,
+            Fold = FoldSchool,
             Outside = OutsideSchool,
         };
 
@@ -146,6 +162,7 @@ public sealed record KitDocument
             SteamSchool = ways.Steam,
             PileSchool = ways.Pile,
             ScentSchool = ways.Scent,
+            FoldSchool = ways.Fold,
             OutsideSchool = ways.Outside,
         };
 }
@@ -163,6 +180,9 @@ public sealed record ToolDocument
     /// <summary>The owner's note, such as which nozzles.</summary>
     [Note(OwnedTool.LongestNote)]
     public string Note { get; init; } = string.Empty;
+
+    /// <summary>The day it was new; null when nobody said.</summary>
+    public DateOnly? Since { get; init; }
 }
 
 /// <summary>Towels of one role.</summary>
@@ -178,4 +198,7 @@ public sealed record TowelDocument
     /// <summary>How many.</summary>
     [Range(0, OwnedTool.MostOfAKind, ErrorMessage = "Say how many: 0 to 99.")]
     public int Count { get; init; }
+
+    /// <summary>The day they were new; null when nobody said.</summary>
+    public DateOnly? Since { get; init; }
 }

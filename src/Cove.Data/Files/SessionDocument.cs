@@ -44,6 +44,9 @@ public sealed record StepDocument
     [Range(0.01, 100.0, ErrorMessage = "Say a pace from 0.01 to 100.")]
     public double Pace { get; init; } = 1;
 
+    /// <summary>How towels are folded in the run.</summary>
+    public FoldSchool Fold { get; init; }
+
     /// <summary>The kits to get out before it, in order.</summary>
     [MaxLength(20, ErrorMessage = "Name each kit once.")]
     public IReadOnlyList<Kit> Kits { get; init; } = [];
@@ -86,6 +89,7 @@ public sealed record StepDocument
             PutsBack = step.PutsBack,
             PlannedSeconds = Seconds(step.Planned),
             Pace = Math.Round(step.Pace, 4),
+            Fold = step.Fold,
             Kits = step.Fetch,
             Places = step.Zones,
             DryingSeconds = Seconds(step.Drying),
@@ -102,6 +106,7 @@ public sealed record StepDocument
         {
             Name = Name,
             Pace = Pace,
+            Fold = Fold,
             DryingWhat = DryingWhat,
             Surfaces = [.. Surfaces.Select(surface => surface.ToSurface())],
             Methods = [.. Methods.Select(method => method.ToMethod())],

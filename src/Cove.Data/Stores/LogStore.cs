@@ -211,6 +211,16 @@ public sealed class LogStore
         return rows.ToEntries();
     }
 
+    /// <summary>What was done on all cars of the owner, in any order; undone entries left out.</summary>
+    public async Task<IReadOnlyList<TaskDone>> AllDone(CancellationToken cancel = default)
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row => row.Kind == LogEntryKind.Care && row.UndoneAt == null && row.MethodsJson != "")
+            .ToListAsync(cancel);
+        return [.. rows.ToEntries().OfType<TaskDone>()];
+    }
+
     /// <summary>The events of a vehicle that made spots or closed surfaces, with what was done about them; undone entries left out, in any order.</summary>
     public async Task<IReadOnlyList<LogEntry>> Spots(VehicleId vehicleId, CancellationToken cancel = default)
     {

@@ -29,6 +29,12 @@ public sealed class ShelfStore
         );
     }
 
+    /// <summary>The owner's towels; none when nothing was told of them.</summary>
+    public async Task<IReadOnlyList<OwnedTowels>> Towels(CancellationToken cancel = default) =>
+        await context.Kits.AsNoTracking().FirstOrDefaultAsync(cancel) is { } row
+            ? UnreadableRowException.Try(() => row.Kit.ToShelf([]).Towels) ?? []
+            : [];
+
     /// <summary>What was used of each product since its bottles were measured. Undone entries of the log do not count.</summary>
     public Task<ILookup<ProductId, ProductUse>> Uses(Shelf shelf, CancellationToken cancel = default) =>
         Uses(shelf.Products, cancel);

@@ -11,17 +11,18 @@ public sealed class TowelTests
     public Property Turning_and_retiring_never_goes_back_to_a_used_face() =>
         Prop.ForAll(
             Sayings.ListOf().ToArbitrary(),
-            sayings =>
+            Gen.Elements(Enum.GetValues<FoldSchool>()).ToArbitrary(),
+            (sayings, fold) =>
             {
                 TowelCount count = TowelCount.None;
                 foreach (RunEvent said in sayings)
                 {
-                    TowelInHand before = count.InHand(said.Towel!.Value);
+                    TowelInHand before = count.InHand(said.Towel!.Value, fold);
                     count = count.After(said);
-                    TowelInHand after = count.InHand(said.Towel.Value);
+                    TowelInHand after = count.InHand(said.Towel.Value, fold);
                     bool onward =
                         after.Number > before.Number ? after.Face == 1 : after.Face == before.Face + 1;
-                    if (!onward || after.Face is < 1 or > TowelFold.Faces)
+                    if (!onward || after.Face < 1 || after.Face > TowelFold.FacesOf(fold))
                     {
                         return false;
                     }
@@ -31,14 +32,16 @@ public sealed class TowelTests
             }
         );
 
-    // Common practice: folded to quarters a towel has eight faces.
+    // Common practice: folded to quarters a towel has eight faces, in thirds six.
     [Theory]
-    [InlineData(0, 0)]
-    [InlineData(0.4, 1)]
-    [InlineData(8, 1)]
-    [InlineData(8.1, 2)]
-    public void Towels_are_counted_from_faces(double faces, int towels) =>
-        Assert.Equal(towels, TowelFold.TowelsFor(faces));
+    [InlineData(0, FoldSchool.Quarters, 0)]
+    [InlineData(0.4, FoldSchool.Quarters, 1)]
+    [InlineData(8, FoldSchool.Quarters, 1)]
+    [InlineData(8.1, FoldSchool.Quarters, 2)]
+    [InlineData(6, FoldSchool.Thirds, 1)]
+    [InlineData(8, FoldSchool.Thirds, 2)]
+    public void Towels_are_counted_from_faces(double faces, FoldSchool fold, int towels) =>
+        Assert.Equal(towels, TowelFold.TowelsFor(faces, fold));
 
     // Common practice: glass towels are washed by themselves and without softener, dirty ones apart from clean.
     [Fact]

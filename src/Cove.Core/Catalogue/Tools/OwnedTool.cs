@@ -6,6 +6,9 @@ namespace Cove.Core.Catalogue.Tools;
 /// <param name="Note">The owner's note, such as which nozzles; may be empty.</param>
 public sealed record OwnedTool(Tool Tool, int Count, string Note)
 {
+    /// <summary>The day it was new; null when nobody said.</summary>
+    public DateOnly? Since { get; init; }
+
     /// <summary>The most of one kind.</summary>
     public const int MostOfAKind = 99;
 
@@ -37,6 +40,9 @@ public sealed record OwnedTool(Tool Tool, int Count, string Note)
 /// <param name="Count">How many; from 0 to <see cref="OwnedTool.MostOfAKind"/>.</param>
 public sealed record OwnedTowels(TowelRole Role, string Colour, int Count)
 {
+    /// <summary>The day they were new; null when nobody said.</summary>
+    public DateOnly? Since { get; init; }
+
     /// <summary>The longest name of a colour, in characters.</summary>
     public const int LongestColour = 30;
 }

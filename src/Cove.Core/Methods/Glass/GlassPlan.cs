@@ -1,5 +1,6 @@
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Methods.Towels;
+using Cove.Core.Schools;
 
 namespace Cove.Core.Methods.Glass;
 
@@ -22,7 +23,8 @@ public sealed record GlassPlan(
     /// <summary>Plans the glass of a car: the cheapest set of kits that gets every pane as clear as it can get.</summary>
     /// <remarks>Exact: every set of the kits that could be used is tried. A kit is what has to be fetched, so that two methods with the same liquid are one. A pane for which nothing will do now is left out.</remarks>
     /// <param name="advices">What was advised for each pane, in walking order.</param>
-    public static GlassPlan Of(IReadOnlyList<GlassAdvice> advices)
+    /// <param name="fold">How towels are folded.</param>
+    public static GlassPlan Of(IReadOnlyList<GlassAdvice> advices, FoldSchool fold = FoldSchool.Quarters)
     {
         GlassAdvice[] panes = [.. advices.Where(advice => advice.Chosen is not null)];
         string[] kits = KitsFor(panes, AbleOn);
@@ -47,7 +49,7 @@ public sealed record GlassPlan(
             .. best.GroupBy(pane => pane.Option.Kit, StringComparer.Ordinal)
                 .SelectMany(kit => kit.GroupBy(pane => pane.Option.Glass).SelectMany(method => method)),
         ];
-        return new GlassPlan(inOrder, panes.Length == 0 ? TimeSpan.Zero : least, TowelsFor(inOrder));
+        return new GlassPlan(inOrder, panes.Length == 0 ? TimeSpan.Zero : least, TowelsFor(inOrder, fold));
     }
 
     private static string[] KitsFor(
@@ -75,11 +77,11 @@ public sealed record GlassPlan(
     private static int KitsOf(PlannedPane[] panes) =>
         panes.Select(pane => pane.Option.Kit).Distinct(StringComparer.Ordinal).Count();
 
-    private static Dictionary<TowelRole, int> TowelsFor(PlannedPane[] panes) =>
+    private static Dictionary<TowelRole, int> TowelsFor(PlannedPane[] panes, FoldSchool fold) =>
         Enum.GetValues<TowelRole>()
             .Select(role => (role, faces: panes.Sum(pane => pane.Option.Faces(role, pane.Pane))))
             .Where(need => need.faces > 0)
-            .ToDictionary(need => need.role, need => TowelFold.TowelsFor(need.faces));
+            .ToDictionary(need => need.role, need => TowelFold.TowelsFor(need.faces, fold));
 }
 
 /// <summary>A pane with the method planned for it.</summary>

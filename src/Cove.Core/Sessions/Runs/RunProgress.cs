@@ -1,3 +1,5 @@
+using Cove.Core.Catalogue.Tools;
+using Cove.Core.Schools;
 using Cove.Core.Sessions.Planning;
 
 namespace Cove.Core.Sessions.Runs;
@@ -54,6 +56,12 @@ public sealed class RunProgress
     /// <summary>The towels of the run.</summary>
     public TowelCount Towels { get; private set; } = TowelCount.None;
 
+    /// <summary>How towels are folded in it.</summary>
+    public FoldSchool Fold => Steps.Count > 0 ? Steps[0].Fold : FoldSchool.Quarters;
+
+    /// <summary>The towel of a role that is in hand.</summary>
+    public TowelInHand InHand(TowelRole role) => Towels.InHand(role, Fold);
+
     /// <summary>The towels that have been taken up: those of every step that was begun.</summary>
     public IReadOnlyList<TowelInHand> TowelsUsed =>
         [
@@ -67,7 +75,7 @@ public sealed class RunProgress
                 .Concat(Towels.Roles)
                 .Distinct()
                 .Order()
-                .Select(Towels.InHand),
+                .Select(InHand),
         ];
 
     /// <summary>How a step came out; null while it has not.</summary>

@@ -5,6 +5,7 @@ using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Methods.Library;
 using Cove.Core.Methods.Steps;
+using Cove.Core.Schools;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
@@ -54,6 +55,9 @@ public sealed record RunStep(
     /// <summary>The pace of the owner that it was planned with, beside that of the table; 1 for chores and old runs.</summary>
     public double Pace { get; init; } = 1;
 
+    /// <summary>How towels are folded in the run.</summary>
+    public FoldSchool Fold { get; init; }
+
     /// <summary>What dries after it, as a heading; empty when nothing does.</summary>
     public string DryingWhat { get; init; } = string.Empty;
 
@@ -97,7 +101,8 @@ public sealed record RunStep(
 
     /// <summary>Fixes the steps of a plan.</summary>
     /// <param name="plan">The plan.</param>
-    public static IReadOnlyList<RunStep> Of(SessionPlan plan)
+    /// <param name="fold">How the owner folds towels.</param>
+    public static IReadOnlyList<RunStep> Of(SessionPlan plan, FoldSchool fold = FoldSchool.Quarters)
     {
         var fetched = new HashSet<Kit>();
         return
@@ -123,6 +128,7 @@ public sealed record RunStep(
                 {
                     Name = NameOf(job.TaskId, job.PutsBack),
                     Pace = work?.Pace ?? 1,
+                    Fold = fold,
                     DryingWhat =
                         job.Drying > TimeSpan.Zero
                             ? CareTasks.Find(job.TaskId)?.DryingWhat ?? string.Empty

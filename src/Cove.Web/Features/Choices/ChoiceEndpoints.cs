@@ -17,9 +17,21 @@ internal static class ChoiceEndpoints
         VehicleId vehicleId,
         CarsAtHand cars,
         CarSources sources,
+        OwnerClock clock,
         CancellationToken cancel
     ) =>
         await cars.Get(vehicleId, sources, cancel) is { } car
-            ? Results.Ok(car.Use(at => SmallestShelfView.Of(at.Car.Smallest)))
+            ? Results.Ok(car.Use(day => SmallestOf(day, clock.Today)))
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+
+    private static SmallestShelfView SmallestOf(DayPlan day, DateOnly today) =>
+        SmallestShelfView.Of(
+            day.Car.Smallest,
+            ShoppingList.Lacking(
+                RoutineDemand
+                    .Of(day.Ledger, day.Car.Chooser, day.Now, day.Car.MethodsAt(day.Now, OwnerPaces.Nothing))
+                    .Missing,
+                today
+            )
+        );
 }

@@ -1,3 +1,5 @@
+using Cove.Web.Features.Shelf;
+
 namespace Cove.Web.Features.Choices;
 
 /// <summary>A product as it is to be used on some surfaces.</summary>
@@ -107,24 +109,18 @@ internal sealed record SurfaceChoiceView(
 
 /// <summary>The fewest products that do every task of a car safely, and what the others are for.</summary>
 /// <param name="Products">Every product of the shelf.</param>
-/// <param name="Uncovered">What nothing on the shelf does safely.</param>
-/// <param name="BestPurchase">The name of the class whose purchase would add most; null when nothing is lacking or nothing would help.</param>
-/// <param name="PurchaseAdds">What it would add.</param>
+/// <param name="Lacking">What lacks for this car, with reasons; the same as on the shopping list.</param>
 internal sealed record SmallestShelfView(
     IReadOnlyList<ProductPartView> Products,
-    IReadOnlyList<string> Uncovered,
-    string? BestPurchase,
-    IReadOnlyList<string> PurchaseAdds
+    IReadOnlyList<ShoppingItemView> Lacking
 )
 {
-    public static SmallestShelfView Of(SmallestShelf smallest)
+    public static SmallestShelfView Of(SmallestShelf smallest, IReadOnlyList<ShoppingItem> lacking)
     {
         var words = new JobWords(smallest.Jobs);
         return new SmallestShelfView(
             [.. smallest.Roles.Select(part => ProductPartView.Of(part, words))],
-            words.Of(smallest.Uncovered),
-            smallest.BestPurchase is { } advice ? ClassPresets.Of(advice.Class).Name : null,
-            words.Of(smallest.BestPurchase?.Adds ?? [])
+            [.. lacking.Select(ShoppingItemView.Of)]
         );
     }
 }

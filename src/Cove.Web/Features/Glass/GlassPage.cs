@@ -29,7 +29,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
                 .OrderBy(pane => zones[pane.Status.Surface.ZoneId])
                 .Select(pane => book.AdviceFor(pane.Item, pane.Status.Surface, conditions)),
         ];
-        GlassPlan plan = GlassPlan.Of(advices);
+        GlassPlan plan = GlassPlan.Of(advices, book.Ways.Fold);
         PaneView[] panes =
         [
             .. shapes.Select(shape =>

@@ -84,19 +84,20 @@ internal static class RunEndpoints
             ? Problems.Conflict(started.Reason!)
             : Results.Created(
                 $"/api/runs/{started.Value!.Id}",
-                new RunPage(car.Day.Ledger, clock).Show(started.Value)
+                new RunPage(car.Day.Ledger, car.Day.Car.Shelf.Towels, clock).Show(started.Value)
             );
     }
 
     private static async Task<IResult> Get(
         RunId runId,
         VehicleStore vehicles,
+        ShelfStore shelves,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
         await runs.Find(runId, cancel) is { } run
-            ? Results.Ok(await Show(run, vehicles, clock, cancel))
+            ? Results.Ok(await Show(run, vehicles, shelves, clock, cancel))
             : Problems.NotFound(UnknownRun);
 
     private static async Task<IResult> Append(
@@ -104,6 +105,7 @@ internal static class RunEndpoints
         NewRunEvent request,
         HttpRequest http,
         VehicleStore vehicles,
+        ShelfStore shelves,
         RunStore runs,
         OwnerClock clock,
         CancellationToken cancel
@@ -125,18 +127,19 @@ internal static class RunEndpoints
         {
             ChangeOutcome.NotFound => Problems.NotFound(UnknownRun),
             ChangeOutcome.Refused => Problems.Conflict(taken.Reason!),
-            _ => Results.Ok(await Show(taken.Value!, vehicles, clock, cancel)),
+            _ => Results.Ok(await Show(taken.Value!, vehicles, shelves, clock, cancel)),
         };
     }
 
     private static async Task<RunView> Show(
         SavedRun run,
         VehicleStore vehicles,
+        ShelfStore shelves,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
         CareLedger ledger = (await vehicles.Ledger(run.VehicleId, cancel))!;
-        return new RunPage(ledger, clock).Show(run);
+        return new RunPage(ledger, await shelves.Towels(cancel), clock).Show(run);
     }
 }

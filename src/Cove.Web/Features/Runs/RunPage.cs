@@ -5,7 +5,7 @@ using Cove.Web.Features.Today;
 namespace Cove.Web.Features.Runs;
 
 /// <summary>Writes a run out for the phone.</summary>
-internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
+internal sealed class RunPage(CareLedger ledger, IReadOnlyList<OwnedTowels> towels, OwnerClock clock)
 {
     public RunView Show(SavedRun run)
     {
@@ -22,6 +22,12 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
             progress.Current,
             progress.Rounds,
             [.. progress.Steps.Select((step, index) => Step(step, index, progress))],
+            [
+                .. SessionMixture
+                    .Of(progress.Steps, _ => null)
+                    .Where(mixture => mixture.IsMixed)
+                    .Select(SessionMixtureView.Of),
+            ],
             [.. progress.Drying.Select(drying => Drying(drying, progress))],
             progress.FinishedAt is null ? [] : Next(progress),
             progress.Current == progress.Steps.Count || progress.FinishedAt is not null
@@ -47,7 +53,11 @@ internal sealed class RunPage(CareLedger ledger, OwnerClock clock)
             [.. step.Products.Select(UsedProductView.Of)],
             step.Lacks,
             methods,
-            [.. step.Towels.Order().Select(role => TowelInHandView.Of(progress.Towels.InHand(role)))],
+            [
+                .. step
+                    .Towels.Order()
+                    .Select(role => TowelInHandView.Of(progress.InHand(role), progress.Fold, towels)),
+            ],
             [
                 .. step
                     .Products.SelectMany(product => product.Cautions)

@@ -18,6 +18,7 @@ namespace Cove.Web.Features.Runs;
 /// <param name="Current">Index of the present step; the number of steps when all are answered.</param>
 /// <param name="Rounds">Further rounds given to the present step.</param>
 /// <param name="Steps">The steps.</param>
+/// <param name="Mixtures">What has to be mixed before the first step.</param>
 /// <param name="Drying">What is drying or has dried.</param>
 /// <param name="OnTimeSeconds">Who is off the plan by no more than this is on time.</param>
 /// <param name="Laundry">The towels used, by load of washing. Filled in once every step is answered.</param>
@@ -34,6 +35,7 @@ internal sealed record RunView(
     int Current,
     int Rounds,
     IReadOnlyList<RunStepView> Steps,
+    IReadOnlyList<SessionMixtureView> Mixtures,
     IReadOnlyList<RunDryingView> Drying,
     IReadOnlyList<NextDateView> Next,
     IReadOnlyList<LaundryView> Laundry,
@@ -90,10 +92,28 @@ internal sealed record RunMethodView(
 /// <param name="Number">Which towel of that role, from 1.</param>
 /// <param name="Face">The face used now, from 1.</param>
 /// <param name="Faces">How many faces it has.</param>
-internal sealed record TowelInHandView(TowelRole Role, string Name, int Number, int Face, int Faces)
+/// <param name="Colour">The colour by which the owner tells towels of that role; empty when none was told.</param>
+/// <param name="Folded">How it is folded, as a few words.</param>
+internal sealed record TowelInHandView(
+    TowelRole Role,
+    string Name,
+    int Number,
+    int Face,
+    int Faces,
+    string Colour,
+    string Folded
+)
 {
-    public static TowelInHandView Of(TowelInHand towel) =>
-        new(towel.Role, ToolWords.NameOf(towel.Role), towel.Number, towel.Face, TowelFold.Faces);
+    public static TowelInHandView Of(TowelInHand towel, FoldSchool fold, IReadOnlyList<OwnedTowels> owned) =>
+        new(
+            towel.Role,
+            ToolWords.NameOf(towel.Role),
+            towel.Number,
+            towel.Face,
+            towel.Faces,
+            owned.FirstOrDefault(towels => towels.Role == towel.Role)?.Colour ?? string.Empty,
+            fold == FoldSchool.Thirds ? "folded in thirds" : "folded to quarters"
+        );
 }
 
 /// <summary>Towels that are washed together.</summary>

@@ -76,10 +76,19 @@ internal static class ShelfEndpoints
             .ProducesProblem(StatusCodes.Status428PreconditionRequired);
     }
 
-    private static async Task<IResult> Get(ShelfStore shelves, OwnerClock clock, CancellationToken cancel) =>
-        Results.Ok(await Show(shelves, clock, cancel));
+    private static async Task<IResult> Get(
+        ShelfStore shelves,
+        LogStore log,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) => Results.Ok(await Show(shelves, log, clock, cancel));
 
-    private static async Task<ShelfView> Show(ShelfStore shelves, OwnerClock clock, CancellationToken cancel)
+    private static async Task<ShelfView> Show(
+        ShelfStore shelves,
+        LogStore log,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
     {
         SavedShelf saved = await shelves.Load(cancel);
         var uses = await shelves.Uses(saved.Shelf, cancel);
@@ -90,7 +99,9 @@ internal static class ShelfEndpoints
                 ),
             ],
             KitDocument.Of(saved.Shelf),
-            saved.KitVersion
+            saved.KitVersion,
+            [.. ToolWear.Of(saved.Shelf, await log.AllDone(cancel)).Select(WearView.Of)],
+            clock.Today
         );
     }
 
@@ -253,6 +264,7 @@ internal static class ShelfEndpoints
         KitDocument request,
         HttpRequest http,
         ShelfStore shelves,
+        LogStore log,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -269,7 +281,7 @@ internal static class ShelfEndpoints
         }
 
         return (await shelves.ChangeKit(version, request, cancel)).Outcome == ChangeOutcome.Made
-            ? Results.Ok(await Show(shelves, clock, cancel))
+            ? Results.Ok(await Show(shelves, log, clock, cancel))
             : Problems.Stale();
     }
 

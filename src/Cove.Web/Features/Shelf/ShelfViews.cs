@@ -6,7 +6,27 @@ namespace Cove.Web.Features.Shelf;
 /// <param name="Products">The products, in the order they were added.</param>
 /// <param name="Kit">Tools, towels and schools.</param>
 /// <param name="KitVersion">Names the state of tools, towels and schools; send it in If-Match with a change. 0 while none are recorded.</param>
-internal sealed record ShelfView(IReadOnlyList<ProductView> Products, KitDocument Kit, int KitVersion);
+/// <param name="Wear">How tools and towels that age stand.</param>
+/// <param name="Today">The day by the owner's clock.</param>
+internal sealed record ShelfView(
+    IReadOnlyList<ProductView> Products,
+    KitDocument Kit,
+    int KitVersion,
+    IReadOnlyList<WearView> Wear,
+    DateOnly Today
+);
+
+/// <summary>How far a tool, or the towels of a role, have come.</summary>
+/// <param name="Tool">The tool; null for towels.</param>
+/// <param name="Towels">The role of the towels; null for a tool.</param>
+/// <param name="Sessions">In how many sessions each was used since it was new.</param>
+/// <param name="IsDue">Whether it is time to look whether it has done its work.</param>
+/// <param name="Sentence">How it stands, as one sentence.</param>
+internal sealed record WearView(Tool? Tool, TowelRole? Towels, int Sessions, bool IsDue, string Sentence)
+{
+    public static WearView Of(ToolWear wear) =>
+        new(wear.Tool, wear.Towels, wear.Sessions, wear.IsDue, wear.Sentence);
+}
 
 /// <summary>A product on the shelf.</summary>
 /// <param name="Id">The product.</param>

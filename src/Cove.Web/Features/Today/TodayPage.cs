@@ -38,6 +38,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             Drying(plan),
             Walk(plan),
             [.. KitsOf(plan).Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
+            [.. SessionMixture.Of(session.Steps, LeftOf).Select(SessionMixtureView.Of)],
             day.Car.Shelf.Products.Count,
             [.. Due.SoonestFirst(offer.LeftBy(minutes).Select(Later), later => later.DaysLeft)],
             [.. offer.Held.Select(Held)],
@@ -52,6 +53,11 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
                 .FirstOrDefault(string.Empty)
         );
     }
+
+    private Quantity? LeftOf(ProductId productId) =>
+        day.Car.Shelf.Products.FirstOrDefault(product => product.Id == productId) is { } product
+            ? day.Supplies.Of(product).Left
+            : null;
 
     private static CareStatus OnlyDue(CareStatus status) =>
         status.On([.. status.Surfaces.Where(surface => surface.Due.Level.IsDue)]);

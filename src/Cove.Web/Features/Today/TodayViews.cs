@@ -23,6 +23,7 @@ namespace Cove.Web.Features.Today;
 /// <param name="Drying">What dries meanwhile.</param>
 /// <param name="Walk">The way walked from step to step, on the plan.</param>
 /// <param name="Kits">The kits to fetch.</param>
+/// <param name="Mixtures">What the session takes of each product: what to mix before starting, and what is left after.</param>
 /// <param name="ProductsOnShelf">How many products are on the shelf.</param>
 /// <param name="Later">What is worth doing but does not fit these minutes.</param>
 /// <param name="NotThisTime">What cannot be done now, whatever the minutes, with the reason and the shortest way out.</param>
@@ -53,6 +54,7 @@ internal sealed record TodayView(
     IReadOnlyList<DryingView> Drying,
     IReadOnlyList<WalkLegView> Walk,
     IReadOnlyList<KitView> Kits,
+    IReadOnlyList<SessionMixtureView> Mixtures,
     int ProductsOnShelf,
     IReadOnlyList<LaterView> Later,
     IReadOnlyList<HeldView> NotThisTime,

@@ -1,0 +1,99 @@
+using System.Globalization;
+using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Dilution;
+using Cove.Core.Catalogue.Products;
+using Cove.Core.Sessions.Runs;
+
+namespace Cove.Core.Sessions;
+
+/// <summary>What a session takes of a product at one strength: what to mix before starting, and what is left after.</summary>
+/// <param name="ProductId">The product.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Strength">How strong.</param>
+/// <param name="Measured">Product and water for all steps together, as it can be measured out by hand. No water in what is used as it is.</param>
+/// <param name="LeftAfter">How much of the product is left when the whole session is done; null when it was never measured.</param>
+public sealed record SessionMixture(
+    ProductId ProductId,
+    string Name,
+    Strength Strength,
+    Measured Measured,
+    Quantity? LeftAfter
+)
+{
+    /// <summary>Whether it has to be mixed: it is used with water.</summary>
+    public bool IsMixed => IsSoap || Measured.Mixture.Water > Volume.Zero;
+
+    /// <summary>Whether it is the soap that every household has, which comes from no bottle of the shelf.</summary>
+    private bool IsSoap => ProductId == Product.HomelySoap.Id;
+
+    /// <summary>What to measure out, and what is left after, as one sentence.</summary>
+    public string Sentence
+    {
+        get
+        {
+            if (IsSoap)
+            {
+                return $"{Name}: a few drops of dish soap in a bowl of lukewarm water.";
+            }
+
+            string left = LeftAfter is { } after
+                ? $" {Millilitres(after.Value)} are left after."
+                : string.Empty;
+            string product = Measured.Drops is { } drops
+                ? $"{drops} drops"
+                : Millilitres(Measured.Mixture.Product.Millilitres);
+            return IsMixed
+                ? $"{Name} {Strength}: {product} in {Millilitres(Measured.Mixture.Water.Millilitres)} of water.{left}"
+                : $"{Name}: {product}, as it is.{left}";
+        }
+    }
+
+    /// <summary>All that the steps of a session take, each product at each strength once, in the order in which it is first wanted.</summary>
+    /// <param name="steps">The steps.</param>
+    /// <param name="left">How much there is of a product before; null when it was never measured.</param>
+    public static IReadOnlyList<SessionMixture> Of(
+        IEnumerable<RunStep> steps,
+        Func<ProductId, Quantity?> left
+    )
+    {
+        StepProduct[] used =
+        [
+            .. steps
+                .Where(step => !step.PutsBack)
+                .SelectMany(step => step.Products)
+                .Where(product => product.Mixture > Volume.Zero && product.ProductId != Product.TapWater.Id),
+        ];
+        return
+        [
+            .. used.GroupBy(product => (product.ProductId, product.Strength))
+                .Select(group =>
+                {
+                    var all = new Mixture(
+                        Volume.FromMillilitres(group.Sum(product => product.Amount.Value)),
+                        Volume.FromMillilitres(
+                            group.Sum(product =>
+                                Math.Max(0, product.Mixture!.Value.Millilitres - product.Amount.Value)
+                            )
+                        )
+                    );
+                    double taken = used.Where(product => product.ProductId == group.Key.ProductId)
+                        .Sum(product => product.Amount.Value);
+                    return new SessionMixture(
+                        group.Key.ProductId,
+                        group.First().Name,
+                        group.Key.Strength,
+                        Measuring.ByHand(all),
+                        left(group.Key.ProductId) is { } before
+                            ? before with
+                            {
+                                Value = Math.Max(0, before.Value - taken),
+                            }
+                            : null
+                    );
+                }),
+        ];
+    }
+
+    private static string Millilitres(double value) =>
+        string.Create(CultureInfo.InvariantCulture, $"{Math.Max(value > 0 ? 1 : 0, Math.Round(value)):0} ml");
+}
