@@ -13,18 +13,24 @@ internal static class AnyCar
     public static CareLedger Ledger(CabinLayout layout, Usage usage, DateTimeOffset at, double level) =>
         Ledger(layout, usage, _ => new CareState(at, new Level(level)));
 
-    public static CareLedger Ledger(CabinLayout layout, Usage usage, Func<CareKey, CareState> state)
-    {
-        Vehicle vehicle = Of(layout);
-        return new CareLedger(
+    public static CareLedger Ledger(CabinLayout layout, Usage usage, Func<CareKey, CareState> state) =>
+        Ledger(Of(layout), usage, state);
+
+    public static CareLedger Ledger(
+        Vehicle vehicle,
+        Usage usage,
+        Func<CareKey, CareState> state,
+        WaysOfWorking? ways = null
+    ) =>
+        new(
             vehicle,
             usage,
             CareBook
                 .For(vehicle)
                 .SelectMany(item => item.Surfaces.Select(surface => new CareKey(item.Task.Id, surface.Id)))
-                .ToDictionary(key => key, state)
+                .ToDictionary(key => key, state),
+            ways: ways
         );
-    }
 
     /// <summary>The problem of ordering some tasks as the table has them.</summary>
     public static OrderProblem Session(

@@ -24,9 +24,10 @@ internal sealed class AnyHousehold
         Shelf = new Shelf([.. Products()], [.. Tools()], [], Ways());
         double height = random.NextDouble() * 2.2;
         Ledger = AnyCar.Ledger(
-            layout,
+            Worn(AnyCar.Of(layout)),
             new Usage([new UsageEntry(Now.AddDays(-400), use)]),
-            _ => new CareState(Now, new Level(random.NextDouble() * height))
+            _ => new CareState(Now, new Level(random.NextDouble() * height)),
+            Shelf.Ways
         );
         Place = new Workplace
         {
@@ -83,6 +84,18 @@ internal sealed class AnyHousehold
     public override string ToString() =>
         $"seed {Seed}, {Ledger.Vehicle.Layout}, {Place}, shelf: {string.Join(", ", Shelf.Products.Select(product => product.Make.Class))}";
 
+    /// <summary>The car with something worn here and there.</summary>
+    private Vehicle Worn(Vehicle car) =>
+        car with
+        {
+            Surfaces =
+            [
+                .. car.Surfaces.Select(surface =>
+                    random.Next(8) == 0 ? surface with { Wear = "rubbed" } : surface
+                ),
+            ],
+        };
+
     private WaysOfWorking Ways() =>
         random.Next(3) == 0
             ? WaysOfWorking.Default
@@ -99,6 +112,9 @@ internal sealed class AnyHousehold
                 Leather = Any<LeatherSchool>(),
                 Drying = Any<DryingSchool>(),
                 Steam = Any<SteamSchool>(),
+                Pile = Any<PileSchool>(),
+                Scent = Any<ScentSchool>(),
+                Fold = Any<FoldSchool>(),
                 Outside = Any<OutsideSchool>(),
             };
 
