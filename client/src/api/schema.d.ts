@@ -290,7 +290,7 @@ export interface paths {
         put?: never;
         /**
          * Judges whether a product may touch a surface: several cases in one call, nothing stored.
-         * @description Each case names a surface, a product at its strength, how it is put on, the tool, and the circumstances. Only the kind of the surface is required; what is left out is filled with what is usual: material and finish by kind, chemistry by class of product, strength, application and tool by common practice. The answer gives the worst verdict, every reason with its source, the changes it asks for and the gear to wear. If any case cannot be read, none is answered and each mistake is named by its path. Example: {"cases":[{"surface":{"kind":"glass","facts":["tintFilm"]},"product":{"class":"glassCleanerWithAmmonia"},"application":"onTowel"},{"surface":{"kind":"seat","material":"coatedLeather"},"product":{"class":"allPurposeCleaner","ph":12},"strength":"1:10","tool":"softBrush","context":{"coatWorn":true}}]}
+         * @description Each case names a surface, a product at its strength, how it is put on, the tool, and the circumstances. Only the kind of the surface is required; what is left out is filled with what is usual: material and finish by kind, chemistry by class of product, strength, application and tool by common practice. The answer gives the worst verdict, that of each part where a surface has several (leather with inserts), every reason with its source, the changes it asks for and the gear to wear. If any case cannot be read, none is answered and each mistake is named by its path. Example: {"cases":[{"surface":{"kind":"glass","facts":["tintFilm"]},"product":{"class":"glassCleanerWithAmmonia"},"application":"onTowel"},{"surface":{"kind":"seat","material":"coatedLeather"},"product":{"class":"allPurposeCleaner","ph":12},"strength":"1:10","tool":"softBrush","context":{"coatWorn":true}}]}
          */
         post: operations["EvaluateVerdicts"];
         delete?: never;
@@ -1679,6 +1679,7 @@ export interface components {
             reasons: components["schemas"]["ReasonView"][];
             changes: string[];
             gear: components["schemas"]["Gear"][];
+            parts: components["schemas"]["PartJudgementView"][];
         };
         KeepApartView: {
             product: string;
@@ -2225,6 +2226,12 @@ export interface components {
             wait: null | string;
             forOneKit: boolean;
             options: components["schemas"]["GlassOptionView"][];
+        };
+        PartJudgementView: {
+            material: components["schemas"]["Material"];
+            name: string;
+            verdict: components["schemas"]["Verdict"];
+            sentence: string;
         };
         /** @enum {unknown} */
         PileSchool: "asItFalls" | "lines";

@@ -257,4 +257,33 @@ public sealed class CorrectedVerdictTests
         );
         Assert.Equal(usual.AlcoholPercent > 0, complete.AlcoholPercent > 0);
     }
+
+    // Seen: leather sealant on leather with suede inserts was simply kept off, though it is just what the leather wants.
+    [Fact]
+    public void Leather_with_inserts_is_judged_part_by_part()
+    {
+        ClassPreset sealant = ClassPresets.Of(ProductClass.LeatherSealant);
+        SafetyCase On(Material material)
+        {
+            var make = new SurfaceMake(SurfaceKind.Seat, material);
+            UsualWay way = UsualWay.Of(sealant.Make, make);
+            return new SafetyCase(
+                make,
+                sealant.Make,
+                sealant.Usual,
+                way.Application,
+                way.Tool,
+                UseContext.Usual
+            );
+        }
+
+        SafetyCase question = On(Material.LeatherWithMicrosuede);
+
+        var parts = SafetyRules.JudgeParts(question).ToDictionary(part => part.Part, part => part.Judgement);
+
+        Assert.Equal(Verdict.Good, parts[Material.CoatedLeather].Verdict);
+        Assert.Equal(Verdict.KeepOff, parts[Material.Microsuede].Verdict);
+        Assert.Equal(Verdict.KeepOff, SafetyRules.Judge(question).Verdict);
+        Assert.Empty(SafetyRules.JudgeParts(On(Material.CoatedLeather)));
+    }
 }

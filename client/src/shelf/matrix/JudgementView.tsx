@@ -31,6 +31,26 @@ export function JudgementView({ judgement }: { judgement: Judgement }) {
           </li>
         ))}
       </ul>
+      {judgement.parts.length > 0 && (
+        <section className="mt-4 border-t border-hairline pt-3">
+          <h3 className="mb-1 text-17">Part by part</h3>
+          <ul className="text-[15px] leading-[1.35]">
+            {judgement.parts.map((part) => (
+              <li key={part.material} className="grid grid-cols-[22px_1fr] py-0.5">
+                <span className="pt-0.5">
+                  <VerdictMark verdict={part.verdict} />
+                </span>
+                <span>
+                  <b>
+                    {part.name}: {VERDICT_WORDS[part.verdict].toLowerCase()}.
+                  </b>{" "}
+                  {part.sentence}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {judgement.changes.length > 0 && (
         <section className="mt-4 border-t border-hairline pt-3">
           <h3 className="mb-1 text-17">

@@ -1,3 +1,5 @@
+using Cove.Core.Vehicles.Surfaces;
+
 namespace Cove.Core.Safety.Rules;
 
 /// <summary>The rules, and how they are read.</summary>
@@ -25,6 +27,34 @@ public static class SafetyRules
         .. CleanFirstRules.All,
         .. PurposeRules.All,
     ];
+
+    /// <summary>Answers a case for each part of a surface of several materials, such as leather with inserts: what is good on one may be kept off the other.</summary>
+    /// <param name="question">The case; its whole is judged by <see cref="Judge"/>, as bad as its worst part.</param>
+    /// <returns>A part and its answer each; none for a surface of one material.</returns>
+    public static IReadOnlyList<(Material Part, Judgement Judgement)> JudgeParts(SafetyCase question) =>
+        question.Surface.Parts.Count < 2
+            ? []
+            :
+            [
+                .. question.Surface.Parts.Select(part =>
+                    (
+                        part,
+                        Judge(
+                            new SafetyCase(
+                                question.Surface with
+                                {
+                                    Material = part,
+                                },
+                                question.Product,
+                                question.Strength,
+                                question.Application,
+                                question.Tool,
+                                question.Context
+                            )
+                        )
+                    )
+                ),
+            ];
 
     /// <summary>Answers a case.</summary>
     /// <remarks>There is an answer to every case: a product that no rule speaks against is good for the reason of what it is sold for.</remarks>

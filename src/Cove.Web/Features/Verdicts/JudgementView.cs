@@ -11,6 +11,7 @@ internal sealed record EvaluateView(IReadOnlyList<JudgementView> Results);
 /// <param name="Reasons">Every reason, those that count first and the worst in front.</param>
 /// <param name="Changes">What has to be done otherwise, the gravest first.</param>
 /// <param name="Gear">What to wear or do for one's own safety.</param>
+/// <param name="Parts">The same for each part of a surface of several materials, such as leather with inserts; none for one of one material.</param>
 internal sealed record JudgementView(
     [property: Description(
         "'good' (go ahead), 'withCare' (go ahead with the changes and gear named), 'testFirst' (on a hidden spot first), 'keepOff' (do not)."
@@ -18,15 +19,36 @@ internal sealed record JudgementView(
         Verdict Verdict,
     IReadOnlyList<ReasonView> Reasons,
     IReadOnlyList<string> Changes,
-    IReadOnlyList<Gear> Gear
+    IReadOnlyList<Gear> Gear,
+    IReadOnlyList<PartJudgementView> Parts
 )
 {
-    public static JudgementView Of(Judgement judgement) =>
-        new(
+    public static JudgementView Of(SafetyCase question)
+    {
+        Judgement judgement = SafetyRules.Judge(question);
+        return new JudgementView(
             judgement.Verdict,
             [.. judgement.Reasons.Select(ReasonView.Of)],
             judgement.Changes,
-            judgement.Gear
+            judgement.Gear,
+            [.. SafetyRules.JudgeParts(question).Select(PartJudgementView.Of)]
+        );
+    }
+}
+
+/// <summary>The answer for one part of a surface of several materials.</summary>
+/// <param name="Material">The part.</param>
+/// <param name="Name">The same in words.</param>
+/// <param name="Verdict">The verdict there.</param>
+/// <param name="Sentence">The reason that decides.</param>
+internal sealed record PartJudgementView(Material Material, string Name, Verdict Verdict, string Sentence)
+{
+    public static PartJudgementView Of((Material Part, Judgement Judgement) part) =>
+        new(
+            part.Part,
+            SurfaceWords.NameOf(part.Part),
+            part.Judgement.Verdict,
+            part.Judgement.Decisive.Sentence
         );
 }
 

@@ -124,7 +124,7 @@ internal static class VerdictEndpoints
                 question.Strength.InWords(),
                 question.Application,
                 question.Tool,
-                JudgementView.Of(SafetyRules.Judge(question)),
+                JudgementView.Of(question),
                 [
                     .. car
                         .Records.Tests.Where(test =>
