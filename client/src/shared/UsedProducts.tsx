@@ -1,6 +1,6 @@
 import type { UsedProduct } from "../api/client";
 
-/** What a step is done with: product, strength and how it is put on. */
+/** What a step is done with: product, strength, how much of the mixture and how it is put on. */
 export function UsedProducts({ products }: { products: UsedProduct[] }) {
   return (
     <ul>
@@ -10,6 +10,8 @@ export function UsedProducts({ products }: { products: UsedProduct[] }) {
           {product.strength !== "neat" && `, ${product.strengthInWords}`}
           <span className="text-soft">
             {" "}
+            {product.mixtureMillilitres !== null &&
+              `· ${Math.max(1, Math.round(product.mixtureMillilitres))} ml `}
             · {product.how}
             {products.length > 1 && ` · ${product.surfaces.join(", ")}`}
           </span>
