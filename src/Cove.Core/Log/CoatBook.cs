@@ -64,6 +64,46 @@ public sealed class CoatBook
         );
     }
 
+    /// <summary>Whether a coat that an entry lays tells on the level of a task, where it lies.</summary>
+    /// <param name="done">An entry that lays one.</param>
+    /// <param name="task">The task.</param>
+    public static bool Tells(TaskDone done, CareTask task) =>
+        LevelChanges.TasksDoneBy(done).Any(laid => task.ShieldedBy.Any(shield => shield.Coat == laid));
+
+    /// <summary>The book with the coats of one entry more; null when it has to be made anew: the entry is not the latest where it lies, or oil is laid or covered, which tells on the glass.</summary>
+    /// <param name="done">An entry that lays coats.</param>
+    /// <param name="car">The car as it is.</param>
+    /// <param name="usage">How it was and will be used.</param>
+    public CoatBook? With(TaskDone done, Vehicle car, Usage usage)
+    {
+        TaskId[] laid = [.. LevelChanges.TasksDoneBy(done).Where(Shielding.Contains)];
+        Coat[] here =
+        [
+            .. Coats.Where(coat => laid.Contains(coat.Key.TaskId) && done.TouchedSurface(coat.Key.SurfaceId)),
+        ];
+        if (
+            (done.Coat | here.Aggregate(CoatTraits.None, (all, coat) => all | coat.Traits)).HasFlag(
+                CoatTraits.Oily
+            ) || here.Any(coat => coat.From >= done.At)
+        )
+        {
+            return null;
+        }
+
+        IEnumerable<Coat> fresh = CareBook
+            .For(car)
+            .Where(item => laid.Contains(item.Task.Id))
+            .SelectMany(item => item.Surfaces.SelectMany(surface => On(item, surface, [done], usage)));
+        return new CoatBook(
+            car,
+            [
+                .. Coats.Except(here),
+                .. here.Select(coat => coat.Until > done.At ? coat with { Until = done.At } : coat),
+                .. fresh,
+            ]
+        );
+    }
+
     /// <summary>What coats do to a level, each while it lasts.</summary>
     /// <param name="task">The task whose level it is.</param>
     /// <param name="surfaceId">The surface.</param>

@@ -104,9 +104,7 @@ public sealed class Replay
             coats
         );
         return start.Through(
-            records
-                .Levels.Zip(histories)
-                .SelectMany(pair => pair.Second.Changes.Select(change => (pair.First.Key, change))),
+            [.. records.Levels.Zip(histories, (level, history) => (level.Key, history.Changes))],
             records.TaughtSince
         );
 
@@ -114,14 +112,29 @@ public sealed class Replay
             records.HistoryOf(level, used, LearntRates.Nothing, left, coats);
     }
 
-    /// <summary>Follows all levels side by side, since a look anywhere says what to expect everywhere after it.</summary>
-    private Replay Through(IEnumerable<(CareKey Key, CareChange Change)> changes, DateTimeOffset taughtSince)
+    /// <summary>Follows all levels: those that were looked at side by side, since a look anywhere says what to expect everywhere after it.</summary>
+    private Replay Through(
+        IReadOnlyList<(CareKey Key, IReadOnlyList<CareChange> Changes)> histories,
+        DateTimeOffset taughtSince
+    )
     {
-        ImmutableDictionary<CareKey, LevelTrack>.Builder next = tracks.ToBuilder();
+        var next = new Dictionary<CareKey, LevelTrack>(tracks);
+        var looked = new List<(CareKey Key, CareChange Change)>();
+        foreach (var (key, changes) in histories)
+        {
+            if (changes.Any(change => change is Observed))
+            {
+                looked.AddRange(changes.Select(change => (key, change)));
+                continue;
+            }
+
+            next[key] = changes.Aggregate(next[key], (track, change) => track.Go(change));
+        }
+
         RateTally known = tally;
         DateTimeOffset last = lastLook;
         foreach (
-            var instant in changes
+            var instant in looked
                 .OrderBy(step => step.Change.At)
                 .ThenBy(step => step.Change.Turn)
                 .GroupBy(step => (step.Change.At, step.Change.Turn))
@@ -139,7 +152,7 @@ public sealed class Replay
             }
         }
 
-        return new Replay(vehicle, usage, next.ToImmutable(), log, known, last, Residues, Coats);
+        return new Replay(vehicle, usage, next.ToImmutableDictionary(), log, known, last, Residues, Coats);
     }
 
     /// <summary>What looks of one instant say, each weighed against what was expected before it.</summary>
@@ -188,7 +201,7 @@ public sealed class Replay
     }
 
     /// <summary>The replay with one entry more.</summary>
-    /// <remarks>Where the entry only goes on from what is here, just the levels it touches are followed, and the result is exactly that of replaying everything: thousands of such steps are cheap. Where it reaches back, because it is earlier than what is known of a level, belongs to a check of the same occasion, lays a coat, or teaches what a cleaning left, everything is replayed.</remarks>
+    /// <remarks>Where the entry only goes on from what is here, just the levels it touches are followed, and the result is exactly that of replaying everything: thousands of such steps are cheap. Where it reaches back, because it is earlier than what is known of a level, belongs to a check of the same occasion, lays an oily coat, or teaches what a cleaning left, everything is replayed.</remarks>
     public Replay Then(LogEntry entry)
     {
         if (!entry.Counts)
@@ -202,21 +215,7 @@ public sealed class Replay
     private Replay? StepBy(LogEntry entry) =>
         entry switch
         {
-            TaskDone done when CoatBook.Lays(done) => null,
-            TaskDone done => Step(
-                done,
-                LevelChanges
-                    .TasksDoneBy(done)
-                    .SelectMany(taskId => tracks.Keys.Where(key => key.TaskId == taskId))
-                    .Where(key => done.TouchedSurface(key.SurfaceId))
-                    .Select(key =>
-                        (
-                            key,
-                            (CareChange)
-                                LevelChanges.Of(done, CareTasks.Find(key.TaskId)!, key.SurfaceId, Residues)
-                        )
-                    )
-            ),
+            TaskDone done => CoatBook.Lays(done) ? Doing(done)?.Coated(done) : Doing(done),
             Happened happened => Step(
                 happened,
                 On(happened.SurfaceIds)
@@ -240,6 +239,52 @@ public sealed class Replay
                 learnt
             ),
         };
+
+    private Replay? Doing(TaskDone done) =>
+        Step(
+            done,
+            LevelChanges
+                .TasksDoneBy(done)
+                .SelectMany(taskId => tracks.Keys.Where(key => key.TaskId == taskId))
+                .Where(key => done.TouchedSurface(key.SurfaceId))
+                .Select(key =>
+                    (
+                        key,
+                        (CareChange)
+                            LevelChanges.Of(done, CareTasks.Find(key.TaskId)!, key.SurfaceId, Residues)
+                    )
+                )
+        );
+
+    /// <summary>The replay with a coat more; null when the coat belongs before what is known of a level, or tells on more than the surface that it lies on.</summary>
+    private Replay? Coated(TaskDone done)
+    {
+        if (Coats.With(done, vehicle, usage) is not { } coats)
+        {
+            return null;
+        }
+
+        ImmutableDictionary<CareKey, LevelTrack>.Builder next = tracks.ToBuilder();
+        foreach (
+            CareKey key in tracks.Keys.Where(key =>
+                done.TouchedSurface(key.SurfaceId) && CoatBook.Tells(done, CareTasks.Find(key.TaskId)!)
+            )
+        )
+        {
+            LevelTrack track = next[key];
+            if (track.Last?.At > done.At)
+            {
+                return null;
+            }
+
+            next[key] = track with
+            {
+                Walk = track.Walk.Coated(coats.SpellsOf(CareTasks.Find(key.TaskId)!, key.SurfaceId)),
+            };
+        }
+
+        return new Replay(vehicle, usage, next.ToImmutable(), log, tally, lastLook, Residues, coats, learnt);
+    }
 
     private IEnumerable<CareKey> On(IReadOnlyList<SurfaceId> surfaceIds) =>
         tracks.Keys.Where(key => surfaceIds.Contains(key.SurfaceId));

@@ -7,14 +7,17 @@ namespace Cove.Core.Upkeep.Levels;
 /// <remarks>A walk does not depend on what has been learnt, so one walk serves both to learn and, with what was learnt, to tell the level; see <see cref="LevelTrail"/>. Since looks are weighed against what was expected, it keeps what has happened from the first look on.</remarks>
 internal sealed class LevelWalk
 {
+    /// <summary>When cleanings have left less than this of what a look saw, the look tells no more.</summary>
+    private const double Forgotten = 1e-12;
+
     private readonly Soiling unlearnt;
     private readonly Usage usage;
 
-    /// <summary>Where the level stood before the first look that still tells on it.</summary>
-    private readonly LevelTrail settled;
+    /// <summary>Where the level stands when no look counts: it depends on nothing that is learnt.</summary>
+    private readonly LevelTrail bare;
 
-    /// <summary>That look and all that came after it.</summary>
-    private readonly ImmutableList<CareChange> since;
+    /// <summary>The first look that still tells, and all that came after it.</summary>
+    private readonly ImmutableList<Step> since;
 
     /// <summary>The cleaning that a look the evening after would judge, and what it left.</summary>
     private readonly (FilmCleaning Cleaning, double Left)? judged;
@@ -22,15 +25,15 @@ internal sealed class LevelWalk
     private LevelWalk(
         Soiling unlearnt,
         Usage usage,
-        LevelTrail settled,
-        ImmutableList<CareChange> since,
+        LevelTrail bare,
+        ImmutableList<Step> since,
         (FilmCleaning Cleaning, double Left)? judged,
         ImmutableList<ResidueEvidence> residues
     )
     {
         this.unlearnt = unlearnt;
         this.usage = usage;
-        this.settled = settled;
+        this.bare = bare;
         this.since = since;
         this.judged = judged;
         Residues = residues;
@@ -61,18 +64,33 @@ internal sealed class LevelWalk
     /// <summary>Where the level stands just after the last change.</summary>
     /// <param name="multiplier">How many times as fast as the table it rises; above 0.</param>
     /// <param name="logStdDev">The standard deviation of its logarithm; tells on the variance only.</param>
-    public LevelTrail TrailWith(double multiplier, double logStdDev) =>
-        since.Aggregate(
-            settled,
-            (trail, change) => trail.Until(change.At, unlearnt, usage).After(change, multiplier, logStdDev)
-        );
+    public LevelTrail TrailWith(double multiplier, double logStdDev)
+    {
+        if (since.Count == 0)
+        {
+            return bare;
+        }
+
+        LevelTrail trail = since[0].Before;
+        foreach (Step step in since)
+        {
+            trail = Moved(trail, step.Change.At).After(step.Change, multiplier, logStdDev);
+        }
+
+        return trail;
+    }
 
     /// <summary>What a look that comes next would say of how fast the level rises.</summary>
     /// <param name="look">What was seen.</param>
     /// <param name="multiplier">What was believed before; above 0.</param>
     /// <param name="logStdDev">The standard deviation of its logarithm.</param>
     public RateEvidence EvidenceOf(Observed look, double multiplier, double logStdDev) =>
-        TrailWith(multiplier, logStdDev).Until(look.At, unlearnt, usage).EvidenceOf(look, multiplier);
+        Moved(TrailWith(multiplier, logStdDev), look.At).EvidenceOf(look, multiplier);
+
+    /// <summary>The same walk on a surface that is coated from now on, or no longer.</summary>
+    /// <param name="spells">The coats on it; those up to the last change as they were.</param>
+    public LevelWalk Coated(IReadOnlyList<ShieldSpell> spells) =>
+        new(unlearnt with { Spells = spells }, usage, bare, since, judged, Residues);
 
     /// <summary>Goes on to the next change, which must not lie before the last one.</summary>
     public LevelWalk After(CareChange change)
@@ -83,19 +101,22 @@ internal sealed class LevelWalk
             return new LevelWalk(unlearnt, usage, LevelTrail.Fresh(change.At), [], null, Residues);
         }
 
-        LevelWalk next =
+        LevelTrail before = Moved(bare, change.At);
+        LevelTrail after = change is Observed ? before : before.After(change, 1, 0);
+        ImmutableList<Step> steps =
             since.Count > 0 || change is Observed
-                ? With(settled, since.Add(change), judged)
-                : With(settled.Until(change.At, unlearnt, usage).After(change, 1, 0), since, judged);
+                ? WithoutForgotten(since.Add(new Step(change, before, LeftBy(change))))
+                : since;
+        var next = new LevelWalk(unlearnt, usage, after, steps, judged, Residues);
         return change switch
         {
-            Cleaned { Film: { } film } => next.With(next.settled, next.since, (film, next.LevelUnlearnt)),
-            Cleaned => next.With(next.settled, next.since, null),
-            Observed look when look.JudgesCleaning && judged is { Left: > 0 } before => next.Judging(
+            Cleaned { Film: { } film } => next.Judged((film, next.TrailWith(1, 0).LevelWith(1))),
+            Cleaned => next.Judged(null),
+            Observed look when look.JudgesCleaning && judged is { Left: > 0 } cleaning => next.Judging(
                 ResidueEvidence.Of(
-                    before.Cleaning,
-                    before.Left,
-                    TrailWith(1, 0).Until(look.At, unlearnt, usage).LevelWith(1) - before.Left,
+                    cleaning.Cleaning,
+                    cleaning.Left,
+                    Moved(TrailWith(1, 0), look.At).LevelWith(1) - cleaning.Left,
                     look
                 )
             ),
@@ -103,14 +124,52 @@ internal sealed class LevelWalk
         };
     }
 
-    private double LevelUnlearnt => TrailWith(1, 0).LevelWith(1);
+    private LevelTrail Moved(LevelTrail trail, DateTimeOffset to) => trail.Until(to, unlearnt, usage);
+
+    /// <summary>How much of what was there before a change is there after it, at most.</summary>
+    private static double LeftBy(CareChange change) =>
+        change switch
+        {
+            Cleaned { Film: { } film } => film.Residue
+                * Math.Pow(
+                    Math.Max(film.Removal.Light.Rest.Value, film.Removal.Oily.Rest.Value),
+                    film.Rounds
+                ),
+            Cleaned cleaned => cleaned.Removed.Rest.Value,
+            _ => 1,
+        };
+
+    /// <summary>The steps from the first look on of which anything is left.</summary>
+    private static ImmutableList<Step> WithoutForgotten(ImmutableList<Step> steps)
+    {
+        double left = 1;
+        for (int at = steps.Count - 1; at >= 0; at--)
+        {
+            left *= steps[at].Left;
+            if (left < Forgotten)
+            {
+                int first = at + 1;
+                while (first < steps.Count && steps[first].Change is not Observed)
+                {
+                    first++;
+                }
+
+                return steps.RemoveRange(0, first);
+            }
+        }
+
+        return steps;
+    }
+
+    private LevelWalk Judged((FilmCleaning Cleaning, double Left)? cleaning) =>
+        new(unlearnt, usage, bare, since, cleaning, Residues);
 
     private LevelWalk Judging(ResidueEvidence evidence) =>
-        new(unlearnt, usage, settled, since, null, Residues.Add(evidence));
+        new(unlearnt, usage, bare, since, null, Residues.Add(evidence));
 
-    private LevelWalk With(
-        LevelTrail trail,
-        ImmutableList<CareChange> changes,
-        (FilmCleaning Cleaning, double Left)? cleaning
-    ) => new(unlearnt, usage, trail, changes, cleaning, Residues);
+    /// <summary>A change, with where the level stood before it when no look counts.</summary>
+    /// <param name="Change">The change.</param>
+    /// <param name="Before">The trail just before it.</param>
+    /// <param name="Left">How much of what was there before is there after it, at most.</param>
+    private sealed record Step(CareChange Change, LevelTrail Before, double Left);
 }
