@@ -54,8 +54,9 @@ internal sealed class LevelRecords
     /// <summary>The entries that count, in order.</summary>
     public IReadOnlyList<LogEntry> Entries => entries;
 
-    /// <summary>Whether anybody judged a cleaning of its glass.</summary>
-    public bool HasJudgements => entries.OfType<Checked>().Any(LevelChanges.JudgesCleaning);
+    /// <summary>The panes of which anybody judged a cleaning.</summary>
+    public HashSet<SurfaceId> Judged =>
+        [.. entries.OfType<Checked>().Where(LevelChanges.JudgesCleaning).SelectMany(look => look.SurfaceIds)];
 
     /// <summary>What was learnt before this teaches nothing any more.</summary>
     public DateTimeOffset TaughtSince { get; }

@@ -82,14 +82,18 @@ public sealed class Replay
         );
         CoatBook coats = CoatBook.Of(vehicle, usage, records.Entries);
         Usage used = coats.Over(usage);
-        LearntResidues residues = records.HasJudgements
-            ? LearntResidues.Learn(
-                records
-                    .Levels.Where(level => !level.Item.Task.BeginsAnew)
-                    .SelectMany(level => HistoryOf(level, LearntResidues.Nothing).Residues())
-                    .Where(evidence => evidence.At > records.TaughtSince)
-            )
-            : LearntResidues.Nothing;
+        HashSet<SurfaceId> judged = records.Judged;
+        LearntResidues residues =
+            judged.Count > 0
+                ? LearntResidues.Learn(
+                    records
+                        .Levels.Where(level =>
+                            !level.Item.Task.BeginsAnew && judged.Contains(level.Surface.Id)
+                        )
+                        .SelectMany(level => HistoryOf(level, LearntResidues.Nothing).Residues())
+                        .Where(evidence => evidence.At > records.TaughtSince)
+                )
+                : LearntResidues.Nothing;
         CareHistory[] histories = [.. records.Levels.Select(level => HistoryOf(level, residues))];
         var start = new Replay(
             vehicle,

@@ -8,13 +8,16 @@ namespace Cove.Core.Upkeep.Levels;
 internal sealed class LevelWalk
 {
     /// <summary>When cleanings have left less than this of what a look saw, the look tells no more.</summary>
-    private const double Forgotten = 1e-12;
+    private const double Forgotten = 1e-8;
 
     private readonly Soiling unlearnt;
     private readonly Usage usage;
 
     /// <summary>Where the level stands when no look counts: it depends on nothing that is learnt.</summary>
     private readonly LevelTrail bare;
+
+    /// <summary>Where it stands when looks count and nothing has been learnt.</summary>
+    private readonly LevelTrail plain;
 
     /// <summary>The first look that still tells, and all that came after it.</summary>
     private readonly ImmutableList<Step> since;
@@ -26,6 +29,7 @@ internal sealed class LevelWalk
         Soiling unlearnt,
         Usage usage,
         LevelTrail bare,
+        LevelTrail plain,
         ImmutableList<Step> since,
         (FilmCleaning Cleaning, double Left)? judged,
         ImmutableList<ResidueEvidence> residues
@@ -34,6 +38,7 @@ internal sealed class LevelWalk
         this.unlearnt = unlearnt;
         this.usage = usage;
         this.bare = bare;
+        this.plain = plain;
         this.since = since;
         this.judged = judged;
         Residues = residues;
@@ -46,8 +51,11 @@ internal sealed class LevelWalk
     /// <param name="start">Where the level stood.</param>
     /// <param name="unlearnt">How fast it rises, for a multiplier of 1.</param>
     /// <param name="usage">How the car is used.</param>
-    public static LevelWalk From(CareState start, Soiling unlearnt, Usage usage) =>
-        new(unlearnt, usage, LevelTrail.From(start, unlearnt, usage), [], null, []);
+    public static LevelWalk From(CareState start, Soiling unlearnt, Usage usage)
+    {
+        var trail = LevelTrail.From(start, unlearnt, usage);
+        return new LevelWalk(unlearnt, usage, trail, trail, [], null, []);
+    }
 
     /// <summary>The level just after the last change, with what has been learnt.</summary>
     /// <param name="multiplier">How many times as fast as the table it rises; above 0.</param>
@@ -90,7 +98,7 @@ internal sealed class LevelWalk
     /// <summary>The same walk on a surface that is coated from now on, or no longer.</summary>
     /// <param name="spells">The coats on it; those up to the last change as they were.</param>
     public LevelWalk Coated(IReadOnlyList<ShieldSpell> spells) =>
-        new(unlearnt with { Spells = spells }, usage, bare, since, judged, Residues);
+        new(unlearnt with { Spells = spells }, usage, bare, plain, since, judged, Residues);
 
     /// <summary>Goes on to the next change, which must not lie before the last one.</summary>
     public LevelWalk After(CareChange change)
@@ -98,27 +106,32 @@ internal sealed class LevelWalk
         if (change is Cleaned { Film: null } cleaned && cleaned.Removed == Share.All)
         {
             // What came clean begins anew, however it stood before.
-            return new LevelWalk(unlearnt, usage, LevelTrail.Fresh(change.At), [], null, Residues);
+            var fresh = LevelTrail.Fresh(change.At);
+            return new LevelWalk(unlearnt, usage, fresh, fresh, [], null, Residues);
         }
 
+        bool looked = since.Count > 0 || change is Observed;
         LevelTrail before = Moved(bare, change.At);
+        LevelTrail seen = looked ? Moved(plain, change.At) : before;
         LevelTrail after = change is Observed ? before : before.After(change, 1, 0);
-        ImmutableList<Step> steps =
-            since.Count > 0 || change is Observed
-                ? WithoutForgotten(since.Add(new Step(change, before, LeftBy(change))))
-                : since;
-        var next = new LevelWalk(unlearnt, usage, after, steps, judged, Residues);
+        ImmutableList<Step> steps = looked
+            ? WithoutForgotten(since.Add(new Step(change, before, LeftBy(change))))
+            : since;
+        var next = new LevelWalk(
+            unlearnt,
+            usage,
+            after,
+            steps.Count > 0 ? seen.After(change, 1, 0) : after,
+            steps,
+            judged,
+            Residues
+        );
         return change switch
         {
-            Cleaned { Film: { } film } => next.Judged((film, next.TrailWith(1, 0).LevelWith(1))),
+            Cleaned { Film: { } film } => next.Judged((film, next.plain.LevelWith(1))),
             Cleaned => next.Judged(null),
             Observed look when look.JudgesCleaning && judged is { Left: > 0 } cleaning => next.Judging(
-                ResidueEvidence.Of(
-                    cleaning.Cleaning,
-                    cleaning.Left,
-                    Moved(TrailWith(1, 0), look.At).LevelWith(1) - cleaning.Left,
-                    look
-                )
+                ResidueEvidence.Of(cleaning.Cleaning, cleaning.Left, seen.LevelWith(1) - cleaning.Left, look)
             ),
             _ => next,
         };
@@ -162,10 +175,10 @@ internal sealed class LevelWalk
     }
 
     private LevelWalk Judged((FilmCleaning Cleaning, double Left)? cleaning) =>
-        new(unlearnt, usage, bare, since, cleaning, Residues);
+        new(unlearnt, usage, bare, plain, since, cleaning, Residues);
 
     private LevelWalk Judging(ResidueEvidence evidence) =>
-        new(unlearnt, usage, bare, since, null, Residues.Add(evidence));
+        new(unlearnt, usage, bare, plain, since, null, Residues.Add(evidence));
 
     /// <summary>A change, with where the level stood before it when no look counts.</summary>
     /// <param name="Change">The change.</param>
