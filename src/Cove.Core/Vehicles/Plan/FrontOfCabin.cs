@@ -253,7 +253,7 @@ internal static class FrontOfCabin
             Make(
                 "touch-points",
                 "Touch points, front",
-                "Touch points",
+                "Front handles",
                 SurfaceKind.TouchPoints,
                 Material.Plastic,
                 0.08,

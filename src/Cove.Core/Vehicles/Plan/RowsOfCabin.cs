@@ -35,7 +35,7 @@ internal static class RowsOfCabin
             Make(
                 $"{id}-touch-points",
                 row == 1 ? "Touch points, rear" : "Touch points, third row",
-                "Touch points",
+                row == 1 ? "Rear handles" : "Third-row handles",
                 SurfaceKind.TouchPoints,
                 Material.Plastic,
                 0.05,
