@@ -1565,10 +1565,16 @@ export interface components {
             panes: components["schemas"]["GlassKitView"][];
             /** Format: double */
             minutes: number;
-            towels: components["schemas"]["TowelCountView"][];
+            towels: components["schemas"]["GlassTowelsView"][];
         };
         /** @enum {unknown} */
         GlassTouch: "cool" | "cold" | "hot";
+        GlassTowelsView: {
+            role: components["schemas"]["TowelRole"];
+            /** Format: int32 */
+            count: number;
+            words: string;
+        };
         /** @enum {unknown} */
         GlassTurn: "last" | "first" | "afterVacuum";
         GlassView: {

@@ -4,6 +4,8 @@ import { days, daysSaid } from "../shared/format";
 import { useWidth } from "../shared/useWidth";
 
 const GAP = 12;
+/** The width of a letter of the method, on the wide side. */
+const GLYPH = 6.2;
 const TOP = 14;
 const LABELS = 70;
 /** No pane is drawn narrower than its name. */
@@ -171,11 +173,21 @@ function PaneShape({ pane, at, own, foot, scale, chosen, onChoose }: ShapeProps)
         {pane.shortName}
       </text>
       <text x={middle} y={foot + 48} textAnchor="middle" style={{ fontSize: 12 }}>
-        {pane.methodName ?? "Wait"}
+        {fitting(pane.methodName ?? "Wait", own + GAP)}
       </text>
       <text x={middle} y={foot + 64} textAnchor="middle" className="note">
         {pane.condition}
       </text>
     </g>
   );
+}
+
+/** As many whole words as stand below a pane without touching the next one; its own page says the rest. */
+function fitting(words: string, width: number): string {
+  const most = Math.floor(width / GLYPH);
+  if (words.length <= most) {
+    return words;
+  }
+  const kept = words.slice(0, most + 1).replace(/\s+\S*$/, "");
+  return kept.replace(/\s+(by|with|and)$/, "");
 }

@@ -31,7 +31,7 @@ export function WholeCar({ glass }: { glass: Glass }) {
           </ol>
           <p className="border-t border-hairline pt-1.5 text-14">
             About <b className="font-semibold">{minutes(plan.minutes)} minutes</b>. Carry{" "}
-            {plan.towels.map((towel) => `${towel.count} × ${towel.name.toLowerCase()}`).join("; ")}.
+            {plan.towels.map((towel) => towel.words).join("; ")}.
           </p>
         </>
       )}

@@ -43,6 +43,34 @@ public sealed class TowelTests
     public void Towels_are_counted_from_faces(double faces, FoldSchool fold, int towels) =>
         Assert.Equal(towels, TowelFold.TowelsFor(faces, fold));
 
+    // Seen: four towels were to be carried to the glass by somebody who owns two.
+    [Theory]
+    [InlineData(2, 2, "2 × glass, wet (light blue)")]
+    [InlineData(4, 2, "rinsed and wrung out in between")]
+    [InlineData(2, 0, "none of yours for glass, wet")]
+    public void The_towels_wanted_are_those_that_are_owned(int wanted, int owned, string words)
+    {
+        TowelWant want = Assert.Single(
+            TowelWant.Of(
+                new Dictionary<TowelRole, int> { [TowelRole.GlassWet] = wanted },
+                [
+                    new OwnedTowels(TowelRole.GlassWet, "Light blue", owned),
+                    new OwnedTowels(TowelRole.Buff, "Grey", 3),
+                ]
+            )
+        );
+
+        Assert.Equal(Math.Min(wanted, owned), want.Carried);
+        Assert.Contains(words, want.Words, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Who_has_told_nothing_of_towels_is_told_how_many_are_wanted() =>
+        Assert.Equal(
+            "2 × glass, dry",
+            Assert.Single(TowelWant.Of(new Dictionary<TowelRole, int> { [TowelRole.GlassDry] = 2 }, [])).Words
+        );
+
     // Common practice: glass towels are washed by themselves and without softener, dirty ones apart from clean.
     [Fact]
     public void Glass_towels_are_washed_alone_and_every_towel_in_one_load()

@@ -61,15 +61,7 @@ internal sealed class GlassPage(DayPlan day, OwnerClock clock)
                         )),
                 ],
                 plan.Takes.TotalMinutes,
-                [
-                    .. plan
-                        .Towels.OrderBy(towel => towel.Key)
-                        .Select(towel => new TowelCountView(
-                            towel.Key,
-                            ToolWords.NameOf(towel.Key),
-                            towel.Value
-                        )),
-                ]
+                [.. TowelWant.Of(plan.Towels, day.Car.Shelf.Towels).Select(GlassTowelsView.Of)]
             ),
             [.. StreakTest.Steps.Select(step => MethodStepView.Of(step, Ground.Windscreen))],
             StreakTest.Findings

@@ -103,8 +103,17 @@ internal sealed record GlassOptionView(
 internal sealed record GlassPlanView(
     IReadOnlyList<GlassKitView> Panes,
     double Minutes,
-    IReadOnlyList<TowelCountView> Towels
+    IReadOnlyList<GlassTowelsView> Towels
 );
+
+/// <summary>The towels of one role to carry.</summary>
+/// <param name="Role">The role.</param>
+/// <param name="Count">How many to carry, of those that are owned.</param>
+/// <param name="Words">The same in words, with their colour, and what to do where there are too few.</param>
+internal sealed record GlassTowelsView(TowelRole Role, int Count, string Words)
+{
+    public static GlassTowelsView Of(TowelWant want) => new(want.Role, want.Carried, want.Words);
+}
 
 /// <summary>Panes that are done with one kit.</summary>
 /// <param name="MethodName">The method.</param>

@@ -1,0 +1,91 @@
+namespace Cove.Core.Tests.Advice;
+
+/// <summary>What comes before what, in the situations in which it was seen the wrong way round. Common practice.</summary>
+public sealed class OrderStatementTests
+{
+    private static readonly Home Family = new()
+    {
+        Layout = CabinLayout.Usual(BodyType.Estate) with
+        {
+            ChildSeats = 1,
+            PetCover = true,
+            FrontMats = Material.Rubber,
+        },
+        Soil = 1.3,
+        Use = CarUse.Reference with { Children = 2, Pets = Often.Sometimes },
+        Shelf =
+        [
+            ProductClass.FabricCleaner,
+            ProductClass.FabricProtector,
+            ProductClass.InteriorCleaner,
+            ProductClass.RubberMatCleaner,
+            ProductClass.GlassCleaner,
+        ],
+        Place = Workplace.Usual with { Standing = Standing.UntilTomorrow },
+    };
+
+    // Seen: seats were vacuumed round a child seat, and the cover was put back on wet cloth.
+    [Fact]
+    public void What_lies_loose_leaves_the_car_first_and_comes_back_last()
+    {
+        SessionPlan plan = (Family with { Shelf = [] }).Session(60);
+        OrderedJob[] steps = [.. plan.Order.Steps];
+        TaskId Of(OrderedJob step) => plan.Jobs[step.Job].TaskId;
+        OrderedJob outside = steps.Single(step => Of(step) == "things-out");
+        OrderedJob back = steps.Single(step => Of(step) == "things-back");
+
+        Assert.All(
+            steps.Where(step => Of(step) == "vacuum-seats"),
+            step => Assert.True(step.Begin >= outside.End)
+        );
+        Assert.Equal(back, steps[^1]);
+    }
+
+    // Seen: a child seat was fixed on a bench that was wet for hours.
+    [Fact]
+    public void What_would_come_back_onto_wet_seats_is_left_out_and_becomes_a_reminder_with_a_time()
+    {
+        SessionPlan plan = Family.Session(120);
+
+        Assert.True(plan.Has("clean-fabric-seats"));
+        Assert.DoesNotContain(plan.Order.Steps, step => plan.Jobs[step.Job].TaskId == "things-back");
+        Assert.True(
+            plan.Later.Single(later => later.TaskId == "things-back").From
+                > plan.Order.Steps.First(step => plan.Jobs[step.Job].TaskId == "clean-fabric-seats").End
+        );
+    }
+
+    // Seen: two coats of protector in one go, one on top of the wet other.
+    [Fact]
+    public void Two_coats_are_two_jobs_with_the_first_one_dry_between_them()
+    {
+        Home clean = Family with { SoilOf = key => key.TaskId == "protect-fabric" ? 1.3 : 0.05 };
+        SessionPlan plan = clean.Session(90);
+        OrderedJob[] coats =
+        [
+            .. plan.Order.Steps.Where(step => plan.Jobs[step.Job].TaskId == "protect-fabric"),
+        ];
+
+        Assert.Equal(2, coats.Length);
+        Assert.True(coats[1].Begin - coats[0].End >= CareTasks.Find("protect-fabric")!.SecondCoatAfter);
+    }
+
+    // Seen: a session told to free the belts that hung out to dry.
+    [Fact]
+    public void Setting_back_comes_after_all_work_and_leaves_the_belts_out()
+    {
+        SessionPlan plan = Family.Session(120);
+        OrderedJob[] steps = [.. plan.Order.Steps];
+        int set = Array.FindIndex(steps, step => plan.Jobs[step.Job].TaskId == "set-back");
+
+        Assert.True(plan.Has("seat-belts"));
+        Assert.All(
+            steps[(set + 1)..],
+            step => Assert.True(plan.Jobs[step.Job].PutsBack || plan.Jobs[step.Job].TaskId == "things-back")
+        );
+        Assert.Contains(
+            SessionChores.Find("set-back")!.Method.Steps,
+            step => step.Text.Contains("stay pulled out", StringComparison.Ordinal)
+        );
+    }
+}
