@@ -51,7 +51,7 @@ function WornSheet({ vehicleId, surface, onClose }: Props & { onClose: () => voi
       open
       onClose={onClose}
       title="Worn, not dirty"
-      about="Scuffs, rubbed edges and a polished heel patch stay after cleaning. From now on it is cleaned gently and without a brush, and it may look a little duller before it comes due. Worn leather is conditioned before it is sealed."
+      about="Scuffs, rubbed edges and a polished heel patch stay after cleaning. From now on this place is cleaned gently and without a brush, and comes due later. Worn leather is conditioned before it is sealed."
     >
       <Field label="What stays after cleaning?" error={change.errors.wear?.[0]}>
         <input
