@@ -136,7 +136,8 @@ public sealed class Replay
         }
 
         RateTally known = tally;
-        DateTimeOffset last = lastLook;
+        // A look that is handed over later teaches only when it is later than all of these.
+        DateTimeOffset last = taughtSince;
         foreach (
             var instant in looked
                 .OrderBy(step => step.Change.At)
@@ -146,7 +147,7 @@ public sealed class Replay
         {
             if (instant.First().Change is Observed look)
             {
-                last = look.At;
+                last = look.At > last ? look.At : last;
                 known = look.At > taughtSince ? known.With(Evidence(next, instant, known)) : known;
             }
 

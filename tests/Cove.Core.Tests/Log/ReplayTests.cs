@@ -189,6 +189,29 @@ public sealed class ReplayTests
                 .surface.Due.Soil.Value;
     }
 
+    [Fact]
+    public void A_check_from_before_the_forgetting_teaches_nothing_however_late_it_is_handed_over()
+    {
+        Vehicle car = AnyCar.Of(CareBook.ReferenceLayout);
+        LogEntry[] log =
+        [
+            .. AnyLog.Beginnings(car),
+            new LearningForgotten(new(Guid.NewGuid()), AnyLog.Start.AddDays(9)),
+        ];
+        var late = new Checked(
+            new(Guid.NewGuid()),
+            AnyLog.Start.AddDays(3),
+            "pat",
+            "cloud",
+            ["front-carpet"]
+        );
+
+        Replay stepwise = Replay.Of(car, Usage.Reference, log).Then(late);
+
+        Assert.Empty(stepwise.Learnt.Tasks);
+        Assert.True(Same(stepwise, Replay.Of(car, Usage.Reference, [.. log, late])));
+    }
+
     // Seen: a check that found what was forecast moved dates on the whole car.
     [Property]
     public Property A_check_that_agrees_moves_nothing_on_the_whole_car() =>
