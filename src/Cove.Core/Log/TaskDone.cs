@@ -57,6 +57,9 @@ public sealed record ChoreDone(EntryId Id, DateTimeOffset At, TaskId ChoreId) : 
 
     /// <summary>How long it took.</summary>
     public TimeSpan Taken { get; init; }
+
+    /// <summary>How many times as long as the table it was planned to take, by what was known of the owner's pace then; above 0.</summary>
+    public double Pace { get; init; } = 1;
 }
 
 /// <summary>A method as it was used.</summary>

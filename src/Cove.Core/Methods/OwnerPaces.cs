@@ -30,8 +30,12 @@ public sealed class OwnerPaces
     public RateBelief Of(TaskId id) => learnt.Of(id);
 
     /// <summary>What a chore will take, in whole half minutes.</summary>
-    public TimeSpan WorkOf(SessionChore chore) =>
-        TimeSpan.FromMinutes(Math.Max(1, Math.Round(chore.Work.TotalMinutes * Of(chore.Id).Median * 2)) / 2);
+    /// <param name="chore">The chore.</param>
+    /// <param name="childSeats">How many child seats are aboard; 0 or more.</param>
+    public TimeSpan WorkOf(SessionChore chore, int childSeats) =>
+        TimeSpan.FromMinutes(
+            Math.Max(1, Math.Round(chore.WorkWith(childSeats).TotalMinutes * Of(chore.Id).Median * 2)) / 2
+        );
 
     /// <summary>Learns from what runs took; the order does not matter.</summary>
     /// <param name="done">Pieces of work, with what they take at the pace of the table and what they took.</param>

@@ -33,8 +33,22 @@ public sealed record SessionChore(
     /// <summary>Whether it carries out what lies loose aboard before the work, or back in after it.</summary>
     public bool ForLooseThings { get; init; }
 
+    /// <summary>What a child seat aboard adds to <see cref="Work"/>. Cove's own choice.</summary>
+    public TimeSpan PerChildSeat { get; init; }
+
     /// <summary>Where it is done: at every door, or wherever the person stands.</summary>
     public bool AtEveryDoor { get; init; }
+
+    /// <summary>What it takes with child seats aboard, before anything has been learnt of the owner's pace.</summary>
+    /// <param name="childSeats">How many; 0 or more.</param>
+    public TimeSpan WorkWith(int childSeats) => Work + (childSeats * PerChildSeat);
+
+    /// <summary>What to call it with child seats aboard, which are handled first and take longest.</summary>
+    /// <param name="childSeats">How many; 0 or more.</param>
+    public string NameWith(int childSeats) =>
+        PerChildSeat == TimeSpan.Zero || childSeats == 0 ? Name
+        : childSeats == 1 ? Name.Replace("covers", "the child seat, covers", StringComparison.Ordinal)
+        : Name.Replace("covers", $"{childSeats} child seats, covers", StringComparison.Ordinal);
 
     /// <summary>Whether a session needs it.</summary>
     /// <param name="taskIds">The tasks of the session.</param>
@@ -103,6 +117,7 @@ public static class SessionChores
         )
         {
             ForLooseThings = true,
+            PerChildSeat = TimeSpan.FromMinutes(1.5),
         },
         new(
             "set-up",
@@ -262,6 +277,7 @@ public static class SessionChores
         )
         {
             ForLooseThings = true,
+            PerChildSeat = TimeSpan.FromMinutes(3),
         },
     ];
 

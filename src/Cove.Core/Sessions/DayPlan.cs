@@ -65,19 +65,17 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
             new SessionProducts(car.Chooser, today.Circumstances)
         );
 
+    /// <summary>What lies loose in the car.</summary>
+    public LooseThings LooseThings =>
+        field ??= LooseThings.Of(car.Ledger.Vehicle, car.Ledger.Usage.At(now).Use);
+
     /// <summary>Where work is done, in the owner's order.</summary>
     public SessionPlaces Places => field ??= new SessionPlaces(Cabin, Methods.Ways.Zones);
 
     /// <summary>What every length of session would bring. Ask <see cref="Session"/> for one of them.</summary>
     public SessionOffer Offer => offer ??= new SessionOffer(Planner, now);
 
-    private SessionPlanner Planner =>
-        planner ??= new SessionPlanner(
-            Ready,
-            Cabin,
-            Methods,
-            LooseThings.Of(car.Ledger.Vehicle, car.Ledger.Usage.At(now).Use)
-        );
+    private SessionPlanner Planner => planner ??= new SessionPlanner(Ready, Cabin, Methods, LooseThings);
 
     /// <summary>The session for a number of minutes, with everything it takes.</summary>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>

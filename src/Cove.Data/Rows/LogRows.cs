@@ -43,7 +43,7 @@ internal static class LogRows
                 PutProducts(row, done.Products);
                 break;
             case ChoreDone chore:
-                row.Subject = chore.ChoreId.Value;
+                (row.Subject, row.Pace) = (chore.ChoreId.Value, chore.Pace);
                 (row.PlannedSeconds, row.TakenSeconds) = (Seconds(chore.Planned), Seconds(chore.Taken));
                 break;
             case Happened happened:
@@ -128,6 +128,7 @@ internal static class LogRows
             {
                 Planned = TimeSpan.FromSeconds(row.PlannedSeconds),
                 Taken = TimeSpan.FromSeconds(row.TakenSeconds),
+                Pace = row.Pace,
             },
             LogEntryKind.Event => new Happened(id, row.At, row.Subject, surfaces),
             LogEntryKind.Look => new Checked(id, row.At, row.Subject, row.Result, surfaces),

@@ -73,7 +73,6 @@ public sealed class ReminderStore
                         row.PlannedSeconds,
                         row.TakenSeconds,
                         row.Pace,
-                        IsChore = row.Kind == LogEntryKind.Chore,
                         vehicle.LearntSince,
                     }
             )
@@ -83,9 +82,7 @@ public sealed class ReminderStore
                 .Select(work =>
                     (
                         new TaskId(work.Subject),
-                        work.IsChore
-                            ? SessionChores.Find(work.Subject)?.Work ?? TimeSpan.Zero
-                            : TimeSpan.FromSeconds(work.PlannedSeconds / work.Pace),
+                        TimeSpan.FromSeconds(work.PlannedSeconds / work.Pace),
                         TimeSpan.FromSeconds(work.TakenSeconds)
                     )
                 )

@@ -41,6 +41,28 @@ public sealed class OrderStatementTests
         Assert.Equal(back, steps[^1]);
     }
 
+    // Seen: a child seat was lifted out and fixed again in the minutes of a boot mat, and the step did not name it.
+    [Theory]
+    [InlineData(1, "Take out the child seat, covers and liners")]
+    [InlineData(2, "Take out 2 child seats, covers and liners")]
+    public void Each_child_seat_is_named_and_takes_its_minutes(int seats, string name)
+    {
+        SessionPlan plan = (
+            Family with
+            {
+                Shelf = [],
+                Layout = Family.Layout with { ChildSeats = seats },
+            }
+        ).Session(60);
+        OrderJob outside = plan.Jobs.Single(job => job.TaskId == "things-out");
+        OrderJob back = plan.Jobs.Single(job => job.TaskId == "things-back");
+
+        Assert.Equal(name, outside.ChoreName);
+        Assert.Equal(name, RunStep.Of(plan).Single(step => step.TaskId == "things-out").Name);
+        Assert.Equal(1.5 + (1.5 * seats), outside.Hands.TotalMinutes);
+        Assert.Equal(1.5 + (3 * seats), back.Hands.TotalMinutes);
+    }
+
     // Seen: a child seat was fixed on a bench that was wet for hours.
     [Fact]
     public void What_would_come_back_onto_wet_seats_is_left_out_and_becomes_a_reminder_with_a_time()

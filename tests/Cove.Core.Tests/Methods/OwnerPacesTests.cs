@@ -59,7 +59,7 @@ public sealed class OwnerPacesTests
             .. Enumerable.Repeat((new TaskId("empty-car"), empty.Work, empty.Work * 2), 8),
         ]);
 
-        Assert.InRange(slow.WorkOf(empty) / empty.Work, 1.75, 2);
-        Assert.Equal(empty.Work, OwnerPaces.Nothing.WorkOf(empty));
+        Assert.InRange(slow.WorkOf(empty, 0) / empty.Work, 1.75, 2);
+        Assert.Equal(empty.Work, OwnerPaces.Nothing.WorkOf(empty, 0));
     }
 }

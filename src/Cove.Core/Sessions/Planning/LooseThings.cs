@@ -15,6 +15,9 @@ public sealed record LooseThings(bool OnFrontSeats, bool OnOtherSeats, bool InBo
     /// <summary>Nothing lies loose.</summary>
     public static LooseThings None { get; } = new(false, false, false, false);
 
+    /// <summary>How many child seats are fitted; 0 or more. They lie on the seats behind.</summary>
+    public int ChildSeats { get; init; }
+
     /// <summary>What lies loose in a car.</summary>
     /// <param name="vehicle">The car.</param>
     /// <param name="use">How it is used now.</param>
@@ -29,7 +32,10 @@ public sealed record LooseThings(bool OnFrontSeats, bool OnOtherSeats, bool InBo
                     .Any(surface => surface.Kind is SurfaceKind.ChildSeat or SurfaceKind.PetCover),
             use.Preventions.HasFlag(Preventions.BootLiner),
             use.Preventions.HasFlag(Preventions.CupHolderLiners)
-        );
+        )
+        {
+            ChildSeats = vehicle.InCare().Count(surface => surface.Kind == SurfaceKind.ChildSeat),
+        };
     }
 
     /// <summary>Whether something lies in the way of work on a surface, or is what is worked on.</summary>

@@ -43,7 +43,14 @@ public sealed record OrderJob(
     IReadOnlyList<Kit> Kits,
     IReadOnlyList<Zone> Places,
     TimeSpan Drying
-);
+)
+{
+    /// <summary>What to call a chore in this car; empty for a care task.</summary>
+    public string ChoreName { get; init; } = string.Empty;
+
+    /// <summary>How many times as long as the table a chore was reckoned to take; 1 for a care task, which has its own.</summary>
+    public double ChorePace { get; init; } = 1;
+}
 
 /// <summary>One job has to be finished before another may begin.</summary>
 /// <param name="Before">Index of the earlier job.</param>

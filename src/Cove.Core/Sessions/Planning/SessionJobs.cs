@@ -93,11 +93,15 @@ public sealed class SessionJobs(
                 chore.Id,
                 false,
                 chore.Stage,
-                paces.WorkOf(chore),
+                paces.WorkOf(chore, things.ChildSeats),
                 [],
                 chore.AtEveryDoor ? places.Zones : [],
                 TimeSpan.Zero
-            ));
+            )
+            {
+                ChoreName = chore.NameWith(things.ChildSeats),
+                ChorePace = paces.Of(chore.Id).Median,
+            });
     }
 
     /// <summary>Putting back takes its minutes on any size of car, but never more than half of the task; a second coat takes half.</summary>

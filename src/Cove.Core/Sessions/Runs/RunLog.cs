@@ -32,6 +32,7 @@ public static class RunLog
                 RunId = runId,
                 Planned = step.Planned,
                 Taken = taken,
+                Pace = step.Pace,
             };
         }
 

@@ -126,8 +126,8 @@ public sealed record RunStep(
                     job.Drying
                 )
                 {
-                    Name = NameOf(job.TaskId, job.PutsBack),
-                    Pace = work?.Pace ?? 1,
+                    Name = job.ChoreName.Length > 0 ? job.ChoreName : NameOf(job.TaskId, job.PutsBack),
+                    Pace = work?.Pace ?? job.ChorePace,
                     Fold = fold,
                     DryingWhat =
                         job.Drying > TimeSpan.Zero

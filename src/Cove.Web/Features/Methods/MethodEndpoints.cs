@@ -47,9 +47,9 @@ internal static class MethodEndpoints
             [
                 .. SessionChores.All.Select(chore => new TechniqueTaskView(
                     chore.Id.Value,
-                    chore.Name,
+                    chore.NameWith(at.LooseThings.ChildSeats),
                     [chore.Method.Name],
-                    at.Methods.Paces.WorkOf(chore).TotalMinutes
+                    at.Methods.Paces.WorkOf(chore, at.LooseThings.ChildSeats).TotalMinutes
                 )),
             ]
         );
@@ -69,7 +69,7 @@ internal static class MethodEndpoints
 
         if (SessionChores.Find(taskId) is { } chore)
         {
-            return Results.Ok(OfChore(chore, car.Day.Methods.Paces));
+            return Results.Ok(car.Use(at => OfChore(chore, at.Methods.Paces, at.LooseThings.ChildSeats)));
         }
 
         if (car.Day.Ledger.Items.FirstOrDefault(item => item.Task.Id == taskId) is not { } item)
@@ -122,12 +122,12 @@ internal static class MethodEndpoints
             ]
         );
 
-    private static TechniqueView OfChore(SessionChore chore, OwnerPaces paces)
+    private static TechniqueView OfChore(SessionChore chore, OwnerPaces paces, int childSeats)
     {
-        double minutes = paces.WorkOf(chore).TotalMinutes;
+        double minutes = paces.WorkOf(chore, childSeats).TotalMinutes;
         return new TechniqueView(
             chore.Id.Value,
-            chore.Name,
+            chore.NameWith(childSeats),
             minutes,
             0,
             [

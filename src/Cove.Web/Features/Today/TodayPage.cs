@@ -104,7 +104,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             number,
             chore.Id.Value,
             false,
-            chore.Name,
+            plan.Jobs[step.Job].ChoreName,
             chore.ShortName,
             null,
             false,
