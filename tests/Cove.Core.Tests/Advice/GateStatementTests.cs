@@ -102,6 +102,26 @@ public sealed class GateStatementTests
         );
     }
 
+    // Seen: carpets were begun with what covers a seat; and whoever had never measured was sent to buy.
+    [Fact]
+    public void Owned_what_is_left_covers_the_area_and_not_measured_counts_as_enough()
+    {
+        var unmeasured = new Home { Shelf = [ProductClass.FabricCleaner], Place = Overnight };
+
+        Assert.True(unmeasured.Session(120).Has("foam-carpets"));
+        Assert.True(
+            (unmeasured with { LeftOfEach = Quantity.Of(Volume.FromMillilitres(900)) })
+                .Session(120)
+                .Has("foam-carpets")
+        );
+        Assert.Equal(
+            HoldReason.NoProduct,
+            (unmeasured with { LeftOfEach = Quantity.Of(Volume.FromMillilitres(4)) })
+                .Held("foam-carpets")!
+                .Reason
+        );
+    }
+
     [Fact]
     public void Owned_a_tool_that_is_not_listed_holds_the_work_back()
     {

@@ -17,6 +17,9 @@ internal sealed record Home
 
     public ProductClass[] Shelf { get; init; } = [];
 
+    /// <summary>How much is left in the one bottle of each product; null for not measured.</summary>
+    public Quantity? LeftOfEach { get; init; }
+
     public Tool[] Tools { get; init; } = [];
 
     public WaysOfWorking Ways { get; init; } = WaysOfWorking.Default;
@@ -51,7 +54,20 @@ internal sealed record Home
                 [
                     .. Shelf.Select(
                         (known, at) =>
-                            Product.OfClass(new(new Guid(at + 1, 0, 0, new byte[8])), $"{known}", known)
+                            Product.OfClass(new(new Guid(at + 1, 0, 0, new byte[8])), $"{known}", known) with
+                            {
+                                Bottles = LeftOfEach is { } left
+                                    ?
+                                    [
+                                        new Bottle(
+                                            new BottleId(new Guid(at + 1, 1, 0, new byte[8])),
+                                            left,
+                                            left,
+                                            Now
+                                        ),
+                                    ]
+                                    : [],
+                            }
                     ),
                 ],
                 [.. Tools.Select(tool => new OwnedTool(tool, 1, string.Empty))],
@@ -64,7 +80,11 @@ internal sealed record Home
                 Now,
                 new DayConditions(
                     Place,
-                    Supplies.Unmeasured,
+                    Supplies.Of(
+                        shelf.Products,
+                        Array.Empty<ProductUse>().ToLookup(_ => default(ProductId)),
+                        DateOnly.FromDateTime(Now.Date)
+                    ),
                     DampSurfaces.Of(Log, own.Vehicle.InCare(), Now),
                     new SpotBook(Log, own.Vehicle.InCare(), Now)
                 )

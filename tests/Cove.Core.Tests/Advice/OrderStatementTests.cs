@@ -77,6 +77,28 @@ public sealed class OrderStatementTests
         );
     }
 
+    // Seen: washed mats, dry after half an hour, went back onto a carpet that was foamed and wet for the night.
+    [Fact]
+    public void Mats_stay_out_until_mats_and_floor_are_dry()
+    {
+        SessionPlan plan = (
+            Family with
+            {
+                SoilOf = key => key.TaskId == "foam-carpets" || key.TaskId == "wash-rubber-mats" ? 1.5 : 0.05,
+            }
+        ).Session(120);
+        OrderedJob carpets = plan.Order.Steps.Single(step => plan.Jobs[step.Job].TaskId == "foam-carpets");
+
+        Assert.DoesNotContain(
+            plan.Order.Steps,
+            step => plan.Jobs[step.Job].TaskId == "wash-rubber-mats" && plan.Jobs[step.Job].PutsBack
+        );
+        Assert.True(
+            plan.Later.Single(later => later.TaskId == "wash-rubber-mats").From
+                >= carpets.End + plan.Jobs[carpets.Job].Drying
+        );
+    }
+
     // Seen: two coats of protector in one go, one on top of the wet other.
     [Fact]
     public void Two_coats_are_two_jobs_with_the_first_one_dry_between_them()
