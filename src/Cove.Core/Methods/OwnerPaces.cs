@@ -29,12 +29,15 @@ public sealed class OwnerPaces
     /// <summary>What is believed of a task or chore.</summary>
     public RateBelief Of(TaskId id) => learnt.Of(id);
 
+    /// <summary>How many times as long as the table a chore takes.</summary>
+    public double FactorOf(SessionChore chore) => Of(chore.Id).Median;
+
     /// <summary>What a chore will take, in whole half minutes.</summary>
     /// <param name="chore">The chore.</param>
     /// <param name="childSeats">How many child seats are aboard; 0 or more.</param>
     public TimeSpan WorkOf(SessionChore chore, int childSeats) =>
         TimeSpan.FromMinutes(
-            Math.Max(1, Math.Round(chore.WorkWith(childSeats).TotalMinutes * Of(chore.Id).Median * 2)) / 2
+            Math.Max(1, Math.Round(chore.WorkWith(childSeats).TotalMinutes * FactorOf(chore) * 2)) / 2
         );
 
     /// <summary>Learns from what runs took; the order does not matter.</summary>

@@ -100,7 +100,7 @@ public sealed class SessionJobs(
             )
             {
                 ChoreName = chore.NameWith(things.ChildSeats),
-                ChorePace = paces.Of(chore.Id).Median,
+                ChorePace = paces.FactorOf(chore),
             });
     }
 
