@@ -43,6 +43,7 @@ public sealed class ArchitectureTests
                 "Cars",
             ]
         ),
+        ("Routine", ["Vehicles", "Upkeep", "Choice", "Methods", "Learning", "Spots", "Cars", "Sessions"]),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 

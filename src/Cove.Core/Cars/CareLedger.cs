@@ -80,6 +80,28 @@ public sealed class CareLedger
             Coats
         );
 
+    /// <summary>The same car with every task just due.</summary>
+    /// <param name="now">The instant at which that is so.</param>
+    public CareLedger AtMarks(DateTimeOffset now) =>
+        new(
+            Vehicle,
+            UsageAsTold,
+            Items
+                .SelectMany(item =>
+                    item.Surfaces.Select(surface =>
+                        (
+                            Key: new CareKey(item.Task.Id, surface.Id),
+                            State: new CareState(now, MarkOf(item.Task, surface, now))
+                        )
+                    )
+                )
+                .ToDictionary(level => level.Key, level => level.State),
+            Learnt,
+            Ways,
+            Residues,
+            Coats
+        );
+
     /// <summary>The same car as it stands after a log.</summary>
     public CareLedger After(Replay replay) =>
         new(Vehicle, UsageAsTold, replay.States, replay.Learnt, Ways, replay.Residues, replay.Coats);

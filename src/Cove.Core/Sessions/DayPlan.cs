@@ -57,13 +57,7 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
         SpotProducts.For(spot.Aid, spot.Surface, car.Ways, today.Supplies);
 
     /// <summary>What can be done now and with what, and what cannot and why.</summary>
-    public ReadyTasks Ready =>
-        field ??= new ReadyTasks(
-            Statuses,
-            Methods,
-            new Gate(car.Shelf, today.Place, today.Damp, today.Spots),
-            new SessionProducts(car.Chooser, today.Circumstances)
-        );
+    public ReadyTasks Ready => field ??= ReadyOf(Statuses);
 
     /// <summary>What lies loose in the car.</summary>
     public LooseThings LooseThings =>
@@ -91,4 +85,26 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
 
         return known;
     }
+
+    /// <summary>The session of a slot: of the tasks that were planned for it and no others, as far as they can be done today and fit.</summary>
+    /// <param name="taskIds">The tasks.</param>
+    /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
+    public PlannedSession SlotSession(IReadOnlyCollection<TaskId> taskIds, int minutes) =>
+        new(
+            new SessionPlanner(
+                ReadyOf([.. Statuses.Where(status => taskIds.Contains(status.Item.Task.Id))]),
+                Cabin,
+                Methods,
+                LooseThings
+            ).Plan(minutes),
+            car.Shelf.Ways.Fold
+        );
+
+    private ReadyTasks ReadyOf(IReadOnlyList<CareStatus> statuses) =>
+        new(
+            statuses,
+            Methods,
+            new Gate(car.Shelf, today.Place, today.Damp, today.Spots),
+            new SessionProducts(car.Chooser, today.Circumstances)
+        );
 }

@@ -1,0 +1,76 @@
+using Cove.Core.Routine.Slots;
+using Cove.Core.Routine.Solving;
+using Cove.Core.Sessions.Ready;
+using Cove.Core.Upkeep;
+
+namespace Cove.Core.Routine.Planning;
+
+/// <summary>A routine carried out on paper: what each coming slot holds, and what that comes to.</summary>
+/// <param name="Slots">The coming days with what each holds, the earliest first; a spell beyond the months asked for is in it, so that nothing is put off to its end.</param>
+/// <param name="Tasks">How each task fares, in the order of the table.</param>
+/// <param name="NotPlanned">What cannot be done at any of the places, with the reason.</param>
+/// <param name="Unmet">The pins that cannot be kept.</param>
+/// <param name="Until">The last day of the months asked for.</param>
+/// <param name="WeightedOverdue">Weighted days of being overdue over the whole reckoning: a day at level 2 of weight 1 is 1.</param>
+public sealed record RoutinePlan(
+    IReadOnlyList<PlannedDay> Slots,
+    IReadOnlyList<PlannedTask> Tasks,
+    IReadOnlyList<HeldBack> NotPlanned,
+    IReadOnlyList<UnmetPin> Unmet,
+    DateOnly Until,
+    double WeightedOverdue
+)
+{
+    /// <summary>The minutes taken in an average week of the months asked for.</summary>
+    public double MinutesAWeek { get; init; }
+
+    /// <summary>The days overdue in the year, all tasks added.</summary>
+    public double OverdueDays => Tasks.Sum(task => task.OverdueDays);
+}
+
+/// <summary>What one day of a slot holds.</summary>
+/// <param name="Day">The day.</param>
+/// <param name="Tasks">Its tasks, in the order of the table.</param>
+/// <param name="Minutes">The minutes they take with their kits; chores and walking come to them.</param>
+/// <param name="Room">The minutes there are for that.</param>
+public sealed record PlannedDay(SlotDay Day, IReadOnlyList<PlannedVisit> Tasks, double Minutes, double Room);
+
+/// <summary>A task on one day.</summary>
+/// <param name="Item">The task.</param>
+/// <param name="Minutes">The minutes of hands when it has just come due.</param>
+/// <param name="IsPinned">Whether the owner pinned it there.</param>
+/// <param name="IsOverdue">Whether it is overdue by then.</param>
+public sealed record PlannedVisit(CareItem Item, double Minutes, bool IsPinned, bool IsOverdue);
+
+/// <summary>How a task fares in a plan.</summary>
+/// <param name="Item">The task.</param>
+/// <param name="NeededDays">The days from fresh to due, now; null when it never comes due.</param>
+/// <param name="Dates">When it is done in the months asked for.</param>
+/// <param name="OverdueDays">The days it is overdue in the reckoning, with parts of days.</param>
+/// <param name="WeightedOverdue">The same by weight and by how far.</param>
+public sealed record PlannedTask(
+    CareItem Item,
+    double? NeededDays,
+    IReadOnlyList<DateOnly> Dates,
+    double OverdueDays,
+    double WeightedOverdue
+)
+{
+    /// <summary>The days between two of its dates in the middle; null when there are fewer than two.</summary>
+    public int? PlannedDays
+    {
+        get
+        {
+            int[] gaps = [.. Dates.Zip(Dates.Skip(1), (one, next) => next.DayNumber - one.DayNumber).Order()];
+            return gaps.Length == 0 ? null : gaps[gaps.Length / 2];
+        }
+    }
+
+    /// <summary>What its time over the mark weighs, by the plan's own reckoning.</summary>
+    internal static PlannedTask Of(
+        CareItem item,
+        double? neededDays,
+        IReadOnlyList<DateOnly> dates,
+        TaskOverdue overdue
+    ) => new(item, neededDays, dates, overdue.Days, overdue.Units / (double)RoutineProblem.UnitsPerDay);
+}

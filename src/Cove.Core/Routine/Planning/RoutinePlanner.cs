@@ -1,0 +1,168 @@
+using Cove.Core.Routine.Slots;
+using Cove.Core.Routine.Solving;
+
+namespace Cove.Core.Routine.Planning;
+
+/// <summary>Plans the coming months of a car: which task in which slot.</summary>
+/// <remarks>It asks nothing of the clock and keeps nothing, so that the same car, routine and standing plan give the same plan. For what a coming slot holds step by step, hand its tasks to a session on that day.</remarks>
+/// <param name="year">The car.</param>
+/// <param name="lastDone">The day on which each task was last done, where it was.</param>
+/// <param name="zone">The owner's time zone.</param>
+public sealed class RoutinePlanner(
+    CarYear year,
+    IReadOnlyDictionary<TaskId, DateOnly> lastDone,
+    TimeZoneInfo zone
+)
+{
+    /// <summary>The fewest months that are planned.</summary>
+    public const int FewestMonths = 1;
+
+    /// <summary>The most months that are planned.</summary>
+    public const int MostMonths = 24;
+
+    /// <summary>How far the reckoning goes beyond the months asked for, so that nothing is left undone at their end. Cove's own choice.</summary>
+    private const int RunOnDays = 63;
+
+    /// <summary>Days after the mark: what comes due on the very day of a slot is not called overdue there.</summary>
+    private const double OnTheDay = 0.5;
+
+    /// <summary>Plans.</summary>
+    /// <param name="routine">The routine.</param>
+    /// <param name="months">How many months are asked for.</param>
+    /// <param name="standing">The tasks that stand in the days of slots; null to plan from nothing.</param>
+    /// <param name="from">The first day that counts; today when left out.</param>
+    public RoutinePlan Plan(
+        CarRoutine routine,
+        int months,
+        StandingPlan? standing = null,
+        DateOnly? from = null
+    )
+    {
+        DateOnly until = year.Today.AddMonths(months);
+        DateOnly end = until.AddDays(RunOnDays);
+        IReadOnlyList<SlotDay> days = routine.Days(from ?? year.Today, end, zone);
+        int horizon = end.DayNumber - year.Today.DayNumber;
+        var (car, unmet) = PinnedSlots.Put(
+            year.ProblemFor([.. days.Take(RoutineProblem.MostSlots)], horizon),
+            routine.Pins,
+            lastDone,
+            year.Today,
+            until
+        );
+        SolvedRoutine solved = standing is null
+            ? RoutineSolver.Solve(car.Problem)
+            : RoutineSolver.SolveAgain(car.Problem, standing.For(car));
+        return Read(car, solved, unmet, until);
+    }
+
+    private RoutinePlan Read(
+        CarProblem car,
+        SolvedRoutine solved,
+        IReadOnlyList<UnmetPin> unmet,
+        DateOnly until
+    )
+    {
+        PlannedDay[] slots =
+        [
+            .. car
+                .Days.Index()
+                .Select(day => new PlannedDay(
+                    day.Item,
+                    [.. solved.Visits[day.Index].Select(task => VisitOf(car, solved, task, day.Index))],
+                    solved.Used[day.Index] / 2.0,
+                    car.Problem.Slots[day.Index].HalfMinutes / 2.0
+                )),
+        ];
+        double weeks = (until.DayNumber - year.Today.DayNumber) / 7.0;
+        return new RoutinePlan(
+            slots,
+            [
+                .. car
+                    .Items.Index()
+                    .Select(item =>
+                        PlannedTask.Of(
+                            item.Item,
+                            NeededDays(car.Problem.Tasks[item.Index]),
+                            [
+                                .. slots
+                                    .Where(slot =>
+                                        slot.Day.Day <= until
+                                        && slot.Tasks.Any(visit => visit.Item == item.Item)
+                                    )
+                                    .Select(slot => slot.Day.Day),
+                            ],
+                            solved.Overdue[item.Index]
+                        )
+                    ),
+            ],
+            car.Left,
+            unmet,
+            until,
+            solved.WeightedOverdue
+        )
+        {
+            MinutesAWeek = slots.Where(slot => slot.Day.Day <= until).Sum(slot => slot.Minutes) / weeks,
+        };
+    }
+
+    private static PlannedVisit VisitOf(CarProblem car, SolvedRoutine solved, int task, int slot)
+    {
+        RoutineTask of = car.Problem.Tasks[task];
+        int before = slot - 1;
+        while (before >= 0 && !solved.Visits[before].Contains(task))
+        {
+            before--;
+        }
+
+        double level =
+            (before < 0 ? of.LevelAtStart : of.LevelAfter)
+            + of.Rise.RisenBy(car.Problem.Slots[slot].Day)
+            - of.Rise.RisenBy(before < 0 ? 0 : car.Problem.Slots[before].Day);
+        return new PlannedVisit(
+            car.Items[task],
+            of.HalfMinutes / 2.0,
+            of.Pinned.Contains(slot),
+            level > 1 + OnTheDay / Math.Max(1, NeededDays(of) ?? 1)
+        );
+    }
+
+    private static double? NeededDays(RoutineTask task)
+    {
+        for (int day = 1; day <= task.Rise.Days; day++)
+        {
+            if (task.Rise.RisenBy(day) >= 1 - task.LevelAfter)
+            {
+                double today = task.Rise.RisenBy(day) - task.Rise.RisenBy(day - 1);
+                return day - ((task.Rise.RisenBy(day) - (1 - task.LevelAfter)) / today);
+            }
+        }
+
+        return null;
+    }
+}
+
+/// <summary>A plan that stands: which tasks were planned on which days of slots.</summary>
+/// <param name="Days">For each day of a slot, its tasks.</param>
+public sealed record StandingPlan(
+    IReadOnlyDictionary<(SlotId Slot, DateOnly RuleDay), IReadOnlyList<TaskId>> Days
+)
+{
+    /// <summary>What stands after a plan was made.</summary>
+    public static StandingPlan Of(RoutinePlan plan) =>
+        new(
+            plan.Slots.ToDictionary(
+                slot => (slot.Day.Slot.Id, slot.Day.RuleDay),
+                slot => (IReadOnlyList<TaskId>)[.. slot.Tasks.Select(visit => visit.Item.Task.Id)]
+            )
+        );
+
+    /// <summary>The same by the numbers of a problem; what it does not have is left out.</summary>
+    internal IReadOnlyList<IReadOnlyList<int>> For(CarProblem car) =>
+        [
+            .. car.Days.Select(day =>
+                Days.TryGetValue((day.Slot.Id, day.RuleDay), out IReadOnlyList<TaskId>? tasks)
+                    ? (IReadOnlyList<int>)[.. tasks.Select(car.IndexOf).OfType<int>()]
+                    : []
+            ),
+        ];
+}

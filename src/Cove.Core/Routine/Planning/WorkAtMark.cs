@@ -1,0 +1,41 @@
+using Cove.Core.Cars;
+using Cove.Core.Choice;
+using Cove.Core.Methods;
+using Cove.Core.Sessions;
+using Cove.Core.Sessions.Ready;
+using Cove.Core.Spots;
+
+namespace Cove.Core.Routine.Planning;
+
+/// <summary>What a car's tasks take when they have just come due, at one kind of place: the same gate, methods, products and minutes as in a session.</summary>
+/// <remarks>What is left in the bottles is not asked: what runs out is bought in time, and the shopping list says when.</remarks>
+public sealed class WorkAtMark
+{
+    private readonly Dictionary<TaskId, ReadyTask> ready;
+    private readonly Dictionary<TaskId, HeldBack> held;
+
+    /// <summary>Works it out.</summary>
+    /// <param name="car">The car with what serves it.</param>
+    /// <param name="paces">The owner's pace.</param>
+    /// <param name="now">The present instant.</param>
+    /// <param name="place">The place.</param>
+    public WorkAtMark(CarShelf car, OwnerPaces paces, DateTimeOffset now, Workplace place)
+    {
+        var due = new DayPlan(
+            new CarShelf(car.Ledger.AtMarks(now), car.Shelf, car.Records, car.Ways),
+            paces,
+            now,
+            new DayConditions(place, Supplies.Unmeasured, DampSurfaces.None, SpotBook.Empty)
+        );
+        ready = due.Ready.All.ToDictionary(task => task.Status.Item.Task.Id);
+        held = due
+            .Ready.Held.GroupBy(hold => hold.Status.Item.Task.Id)
+            .ToDictionary(holds => holds.Key, holds => holds.First());
+    }
+
+    /// <summary>How a task is done there; null when it cannot be.</summary>
+    public ReadyTask? Of(TaskId taskId) => ready.GetValueOrDefault(taskId);
+
+    /// <summary>Why a task cannot be done there, on some or all of its surfaces; null when it can be on all.</summary>
+    public HeldBack? WhyNot(TaskId taskId) => held.GetValueOrDefault(taskId);
+}
