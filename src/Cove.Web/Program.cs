@@ -12,6 +12,7 @@ using Cove.Web.Features.Log;
 using Cove.Web.Features.Methods;
 using Cove.Web.Features.Places;
 using Cove.Web.Features.Reminders;
+using Cove.Web.Features.Routines;
 using Cove.Web.Features.Runs;
 using Cove.Web.Features.Schools;
 using Cove.Web.Features.Shelf;
@@ -97,6 +98,7 @@ static void AddServices(WebApplicationBuilder builder, CoveSettings settings, Da
     builder.Services.AddSingleton<OwnerClock>();
     builder.Services.AddSingleton<CarsAtHand>();
     builder.Services.AddScoped<CarSources>();
+    builder.Services.AddScoped<PlannedRoutines>();
     builder.Services.AddSingleton<KeptDemand>();
     builder.Services.AddSingleton<IOdometerFeed, SimulatedOdometer>();
     builder.Services.AddHostedService<DailyTidy>();
@@ -180,6 +182,9 @@ static void MapApi(WebApplication app)
     api.MapGlass();
     api.MapSchools();
     api.MapReminders();
+    api.MapRoutines();
+    api.MapCalendars();
+    app.MapCalendarFeeds();
 }
 
 static async Task Prepare(WebApplication app, CoveSettings settings)

@@ -572,6 +572,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/routine/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sessions of the next 26 weeks as a calendar file, RFC 5545. */
+        get: operations["GetRoutineCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/routine/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Gives the calendar a new secret address. The old one is not answered any more. */
+        post: operations["RenewRoutineFeed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles": {
         parameters: {
             query?: never;
@@ -1225,6 +1259,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/routine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When a car is cleaned: its slots, the times away, and what is pinned. */
+        get: operations["GetRoutine"];
+        /** Keeps a routine and plans it. Needs the version of the routine in an If-Match header. */
+        put: operations["KeepRoutine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/routine/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each coming slot holds, and how each task fares. */
+        get: operations["GetRoutinePlan"];
+        put?: never;
+        /** The same for a routine that is not kept yet. Nothing is stored. */
+        post: operations["PreviewRoutinePlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/routine/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The next day of a slot and what it will hold. */
+        get: operations["GetNextSlot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1247,6 +1334,12 @@ export interface components {
         ApplicationChoiceView: {
             application: components["schemas"]["Application"];
             name: string;
+        };
+        AwayDocument: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
         };
         BodyChoiceView: {
             body: components["schemas"]["BodyType"];
@@ -1517,6 +1610,9 @@ export interface components {
         };
         /** @enum {unknown} */
         FabricSchool: "bySoil" | "brush" | "cloth";
+        FeedView: {
+            feed: string;
+        };
         /** @enum {unknown} */
         FillKind: "held" | "water" | "product";
         FillView: {
@@ -2141,6 +2237,7 @@ export interface components {
         NewRun: {
             /** Format: int32 */
             minutes: number;
+            ofSlot?: boolean;
             plan: string;
         };
         NewRunEvent: {
@@ -2197,6 +2294,16 @@ export interface components {
             /** Format: int32 */
             daysLeft: null | number;
         };
+        NextSlotView: {
+            slot: null | components["schemas"]["PlannedSlotView"];
+            isToday: boolean;
+        };
+        NotPlannedView: {
+            taskId: string;
+            name: string;
+            why: string;
+            wayOut: null | string;
+        };
         /** @enum {unknown} */
         Often: "never" | "sometimes" | "daily";
         /** @enum {unknown} */
@@ -2241,6 +2348,15 @@ export interface components {
         };
         /** @enum {unknown} */
         PileSchool: "asItFalls" | "lines";
+        PinDocument: {
+            task: string;
+            kind: components["schemas"]["PinKind"];
+            /** Format: int32 */
+            weeks?: number;
+            months?: number[];
+        };
+        /** @enum {unknown} */
+        PinKind: "never" | "everyWeeks" | "inMonths";
         PlaceDocument: {
             tap?: boolean;
             power?: boolean;
@@ -2282,6 +2398,27 @@ export interface components {
             /** Format: double */
             metresOfLoop?: number;
         };
+        PlannedSlotView: {
+            /** Format: uuid */
+            slotId: string;
+            /** Format: date */
+            ruleDay: string;
+            /** Format: date */
+            day: string;
+            /** Format: time */
+            time: string;
+            /** Format: date-time */
+            starts: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: double */
+            room: number;
+            /** Format: double */
+            used: number;
+            moved: boolean;
+            kits: string[];
+            tasks: components["schemas"]["PlannedVisitView"][];
+        };
         PlannedStepView: {
             /** Format: int32 */
             number: number;
@@ -2304,6 +2441,26 @@ export interface components {
             surfaces: string[];
             part: string;
             why: string;
+        };
+        PlannedTaskView: {
+            taskId: string;
+            name: string;
+            /** Format: double */
+            neededDays: null | number;
+            /** Format: int32 */
+            plannedDays: null | number;
+            dates: string[];
+            /** Format: double */
+            overdueDays: number;
+        };
+        PlannedVisitView: {
+            taskId: string;
+            name: string;
+            shortName: string;
+            /** Format: double */
+            minutes: number;
+            pinned: boolean;
+            overdue: boolean;
         };
         PreventionChoiceView: {
             prevention: components["schemas"]["Preventions"];
@@ -2460,9 +2617,47 @@ export interface components {
             text: string;
             answers: components["schemas"]["ReminderAnswerView"][];
         };
+        RepeatView: {
+            rule: string;
+            words: string;
+        };
         RoleChoiceView: {
             role: components["schemas"]["TowelRole"];
             name: string;
+        };
+        RoutineDocument: {
+            slots?: components["schemas"]["SlotDocument"][];
+            away?: components["schemas"]["AwayDocument"][];
+            pins?: components["schemas"]["PinDocument"][];
+        };
+        RoutinePlanView: {
+            /** Format: date */
+            until: string;
+            /** Format: double */
+            minutesAWeek: number;
+            /** Format: double */
+            overdueDays: number;
+            slots: components["schemas"]["PlannedSlotView"][];
+            tasks: components["schemas"]["PlannedTaskView"][];
+            notPlanned: components["schemas"]["NotPlannedView"][];
+            unmet: string[];
+            missed: string[];
+        };
+        RoutineTaskView: {
+            taskId: string;
+            name: string;
+        };
+        RoutineView: {
+            routine: components["schemas"]["RoutineDocument"];
+            /** Format: int32 */
+            version: number;
+            /** Format: date */
+            today: string;
+            words: components["schemas"]["SlotWordsView"][];
+            tasks: components["schemas"]["RoutineTaskView"][];
+            first: components["schemas"]["RoutineDocument"];
+            repeats: components["schemas"]["RepeatView"][];
+            feed: string;
         };
         RunDocument: {
             /** Format: int32 */
@@ -2641,6 +2836,48 @@ export interface components {
         };
         /** @enum {unknown} */
         SizeClass: "small" | "midSize" | "large";
+        SlotChangeDocument: {
+            /** Format: date */
+            day: string;
+            kind: components["schemas"]["SlotChangeKind"];
+            /** Format: date */
+            to?: null | string;
+            /** Format: time */
+            time?: null | string;
+            /** Format: int32 */
+            minutes?: null | number;
+        };
+        /** @enum {unknown} */
+        SlotChangeKind: "skipped" | "moved" | "resized" | "added";
+        SlotDocument: {
+            /** Format: uuid */
+            id: string;
+            rule: string;
+            /** Format: date */
+            from: string;
+            /** Format: time */
+            time: string;
+            /** Format: int32 */
+            minutes: number;
+            use?: components["schemas"]["SlotUse"];
+            ground?: components["schemas"]["SlotGround"];
+            tap?: boolean;
+            power?: boolean;
+            shade?: boolean;
+            standing?: components["schemas"]["Standing"];
+            changes?: components["schemas"]["SlotChangeDocument"][];
+        };
+        /** @enum {unknown} */
+        SlotGround: "drive" | "garage" | "street";
+        /** @enum {unknown} */
+        SlotUse: "everything" | "quickOnly" | "longOnly";
+        SlotWordsView: {
+            /** Format: uuid */
+            slotId: string;
+            repeats: string;
+            /** Format: date */
+            next: null | string;
+        };
         SmallestShelfView: {
             products: components["schemas"]["ProductPartView"][];
             lacking: components["schemas"]["ShoppingItemView"][];
@@ -2966,6 +3203,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             plan: string;
+            ofSlot: boolean;
             /** Format: double */
             gain: number;
             curve: components["schemas"]["CurvePointView"][];
@@ -3133,6 +3371,7 @@ export interface components {
             surfaces?: null | components["schemas"]["SurfaceDocument"][];
             use?: components["schemas"]["UseEntryDocument"][];
             place?: null | components["schemas"]["SaidPlaceDocument"];
+            routine?: null | components["schemas"]["RoutineDocument"];
             odometer?: components["schemas"]["ReadingDocument"][];
             levels?: components["schemas"]["LevelDocument"][];
             log?: components["schemas"]["LogDocument"][];
@@ -3407,6 +3646,7 @@ export interface operations {
         parameters: {
             query: {
                 minutes: number;
+                slot?: boolean;
             };
             header?: never;
             path: {
@@ -4554,6 +4794,68 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetRoutineCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RenewRoutineFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -6406,6 +6708,216 @@ export interface operations {
             };
             /** @description Precondition Required */
             428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetRoutine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    KeepRoutine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoutineDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetRoutinePlan: {
+        parameters: {
+            query?: {
+                months?: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutinePlanView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    PreviewRoutinePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoutineDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutinePlanView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetNextSlot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextSlotView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -80,6 +80,7 @@ public sealed class DemoData
             cancel
         );
 
+        await Keep(estate.Id, slots[0], now, zone, cancel);
         SavedVehicle runabout = await vehicles.Add(
             "Kestrin Pip",
             "2023 two-seat electric runabout",
@@ -95,6 +96,42 @@ public sealed class DemoData
         );
         await Simulate(runabout.Id, [.. slots.Where((_, week) => week % 3 == 1)], [], cancel);
         await scope.CommitAsync(cancel);
+    }
+
+    /// <summary>The routine that the history follows: Saturdays, and the garage every eighth week; belts in the month in which the garage comes next.</summary>
+    private async Task Keep(
+        VehicleId vehicleId,
+        DateTimeOffset begun,
+        DateTimeOffset now,
+        TimeZoneInfo zone,
+        CancellationToken cancel
+    )
+    {
+        var first = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(begun, zone).DateTime);
+        var start = TimeOnly.FromTimeSpan(UsualStart);
+        var garageSlot = new Slot(
+            SlotId.New(begun),
+            RecurrenceRule.Parse("FREQ=WEEKLY;INTERVAL=8"),
+            first.AddDays(36),
+            new TimeOnly(10, 0),
+            75
+        )
+        {
+            Place = new SlotPlace(SlotGround.Garage, true, true, true, Standing.UntilTomorrow),
+        };
+        DateOnly today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
+        DateOnly garage = new CarRoutine([garageSlot]).Days(today, today.AddDays(60), zone)[0].Day;
+        var routine = new CarRoutine([
+            new Slot(SlotId.New(begun), RecurrenceRule.Parse("FREQ=WEEKLY"), first, start, 25),
+            garageSlot,
+        ])
+        {
+            Pins = [new Pin("seat-belts", PinKind.InMonths) { Months = [garage.Month] }],
+        };
+        VehicleRow row = await context.Vehicles.SingleAsync(known => known.Id == vehicleId, cancel);
+        row.Routine = RoutineDocument.Of(routine);
+        row.RoutineVersion = 1;
+        await context.SaveChangesAsync(cancel);
     }
 
     /// <summary>Saturday mornings, the last of them more than four days ago so that there is something to do.</summary>

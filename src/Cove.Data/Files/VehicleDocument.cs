@@ -72,6 +72,9 @@ public sealed record VehicleDocument
     /// <summary>Where its owner works on it; null while nobody has said.</summary>
     public SaidPlaceDocument? Place { get; init; }
 
+    /// <summary>The routine that its owner keeps; null while there is none.</summary>
+    public RoutineDocument? Routine { get; init; }
+
     /// <summary>What its odometer showed.</summary>
     [MaxLength(MostReadings, ErrorMessage = "Give up to 5,000 readings.")]
     public IReadOnlyList<ReadingDocument> Odometer { get; init; } = [];

@@ -21,6 +21,7 @@ internal static class VehicleFileRules
         IEnumerable<ValidationError> rest = Times(file, now + RecordTime.Leeway)
             .Concat(Odometers(file))
             .Concat(Log(file))
+            .Concat(Routine(file))
             .Concat(Runs(file));
         if (layout.Length == 0)
         {
@@ -30,6 +31,26 @@ internal static class VehicleFileRules
         foreach (ValidationError error in rest)
         {
             yield return error;
+        }
+    }
+
+    /// <summary>A routine of long ago may have run out since, so only what cannot be read is refused.</summary>
+    private static IEnumerable<ValidationError> Routine(VehicleDocument file)
+    {
+        foreach (var (at, slot) in (file.Routine?.Slots ?? []).Index())
+        {
+            if (RecurrenceRule.Read(slot.Rule, out _) is { } sentence)
+            {
+                yield return new ValidationError($"routine.slots[{at}].rule", sentence);
+            }
+        }
+
+        foreach (var (at, pin) in (file.Routine?.Pins ?? []).Index())
+        {
+            if (CareTasks.Find(new TaskId(pin.Task)) is null)
+            {
+                yield return new ValidationError($"routine.pins[{at}].task", "There is no such task.");
+            }
         }
     }
 

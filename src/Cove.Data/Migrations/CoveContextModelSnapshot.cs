@@ -553,10 +553,18 @@ namespace Cove.Data.Migrations
                     b.Property<long?>("ArchivedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("CalendarJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<long?>("DeletedAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Description")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("FeedKey")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -580,6 +588,17 @@ namespace Cove.Data.Migrations
 
                     b.Property<long?>("PlaceSaidAt")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("RoutineJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("RoutineVersion")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("StandingJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<int>("UseVersion")
                         .HasColumnType("INTEGER");

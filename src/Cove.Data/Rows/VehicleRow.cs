@@ -29,6 +29,21 @@ internal sealed class VehicleRow : OwnedRow
     /// <summary>A <see cref="PlaceDocument"/> as JSON; empty while nobody has said.</summary>
     public string PlaceJson { get; set; } = string.Empty;
 
+    /// <summary>A <see cref="RoutineDocument"/> as JSON; empty while there is none.</summary>
+    public string RoutineJson { get; set; } = string.Empty;
+
+    /// <summary>A <see cref="StandingDocument"/> as JSON; empty while there is none.</summary>
+    public string StandingJson { get; set; } = string.Empty;
+
+    /// <summary>Counts the changes of the routine.</summary>
+    public int RoutineVersion { get; set; }
+
+    /// <summary>The secret part of the address of its calendar; empty while there is none.</summary>
+    public string FeedKey { get; set; } = string.Empty;
+
+    /// <summary>A <see cref="CalendarDocument"/> as JSON; empty before its calendar was first asked for.</summary>
+    public string CalendarJson { get; set; } = string.Empty;
+
     /// <summary>The answers of the layout, as JSON.</summary>
     public required string LayoutJson { get; set; }
 
@@ -62,6 +77,53 @@ internal sealed class VehicleRow : OwnedRow
             PlaceSaidAt = value?.At;
             PlaceJson = value is null ? string.Empty : StoredJson.Write(value.Place);
         }
+    }
+
+    /// <summary>The routine; null while there is none, or when it cannot be read.</summary>
+    [NotMapped]
+    public RoutineDocument? Routine
+    {
+        get =>
+            RoutineJson.Length == 0
+                ? null
+                : UnreadableRowException.Try(() =>
+                    StoredJson.Read<RoutineDocument, RoutineDocument>(
+                        RoutineJson,
+                        "Vehicles",
+                        Id,
+                        document =>
+                            document.Slots.All(slot => RecurrenceRule.Read(slot.Rule, out _) is null)
+                                ? document
+                                : throw new InvalidOperationException("A rule cannot be read.")
+                    )
+                );
+        set => RoutineJson = value is null ? string.Empty : StoredJson.Write(value);
+    }
+
+    /// <summary>The plan that stands; null while there is none, or when it cannot be read.</summary>
+    [NotMapped]
+    public StandingDocument? Standing
+    {
+        get =>
+            StandingJson.Length == 0
+                ? null
+                : UnreadableRowException.Try(() =>
+                    StoredJson.Read<StandingDocument>(StandingJson, "Vehicles", Id)
+                );
+        set => StandingJson = value is null ? string.Empty : StoredJson.Write(value);
+    }
+
+    /// <summary>What its calendar last said; nothing when it cannot be read.</summary>
+    [NotMapped]
+    public CalendarDocument Calendar
+    {
+        get =>
+            CalendarJson.Length == 0
+                ? new CalendarDocument()
+                : UnreadableRowException.Try(() =>
+                    StoredJson.Read<CalendarDocument>(CalendarJson, "Vehicles", Id)
+                ) ?? new CalendarDocument();
+        set => CalendarJson = StoredJson.Write(value);
     }
 
     [NotMapped]

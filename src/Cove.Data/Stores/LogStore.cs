@@ -211,6 +211,21 @@ public sealed class LogStore
         return rows.ToEntries();
     }
 
+    /// <summary>When each task was last done on a vehicle; those never done are left out.</summary>
+    public async Task<IReadOnlyDictionary<TaskId, DateTimeOffset>> LastDone(
+        VehicleId vehicleId,
+        CancellationToken cancel = default
+    )
+    {
+        var last = await context
+            .Log.AsNoTracking()
+            .Where(row => row.VehicleId == vehicleId && row.Kind == LogEntryKind.Care && row.UndoneAt == null)
+            .GroupBy(row => row.Subject)
+            .Select(rows => new { Subject = rows.Key, At = rows.Max(row => row.At) })
+            .ToListAsync(cancel);
+        return last.ToDictionary(task => new TaskId(task.Subject), task => task.At);
+    }
+
     /// <summary>What was done on all cars of the owner, in any order; undone entries left out.</summary>
     public async Task<IReadOnlyList<TaskDone>> AllDone(CancellationToken cancel = default)
     {

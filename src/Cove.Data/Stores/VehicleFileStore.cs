@@ -66,6 +66,7 @@ public sealed class VehicleFileStore
             ArchivedAt = row.ArchivedAt,
             LearntSince = row.LearntSince,
             Place = row.Place,
+            Routine = row.Routine,
             Layout = row.Layout,
             Surfaces = [.. row.ToVehicle().Surfaces.Select(SurfaceDocument.Of)],
             Use =
@@ -146,6 +147,7 @@ public sealed class VehicleFileStore
             ArchivedAt = file.ArchivedAt,
             LearntSince = file.LearntSince,
             Place = file.Place,
+            Routine = file.Routine,
             LayoutJson = string.Empty,
             Layout = file.Layout,
         };

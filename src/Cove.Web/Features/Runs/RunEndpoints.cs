@@ -1,4 +1,5 @@
 using Cove.Web.Features.Cars;
+using Cove.Web.Features.Routines;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Runs;
@@ -43,6 +44,7 @@ internal static class RunEndpoints
         CarsAtHand cars,
         CarSources sources,
         RunStore runs,
+        PlannedRoutines routines,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -57,7 +59,9 @@ internal static class RunEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        PlannedSession session = car.Use(day => day.Session(request.Minutes));
+        PlannedSession session =
+            (request.OfSlot ? await routines.SessionOfToday(vehicleId, cancel) : null)
+            ?? car.Use(day => day.Session(request.Minutes));
         if (session.Steps.Count == 0)
         {
             return Problems.Conflict(

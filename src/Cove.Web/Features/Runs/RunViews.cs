@@ -160,6 +160,9 @@ public sealed record NewRun
     )]
     public required int Minutes { get; init; }
 
+    /// <summary>Whether it is the session that the routine planned for today's slot.</summary>
+    public bool OfSlot { get; init; }
+
     /// <summary>The session that was on the screen, as Today names it.</summary>
     [StringLength(
         PlannedSession.TagLength,

@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using Cove.Web.Features.Cars;
+using Cove.Web.Features.Routines;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Today;
@@ -28,8 +29,10 @@ internal static class TodayEndpoints
         CarSources sources,
         RunStore runs,
         UseStore uses,
+        PlannedRoutines routines,
         OwnerClock clock,
-        CancellationToken cancel
+        CancellationToken cancel,
+        bool slot = false
     )
     {
         if (await cars.Get(vehicleId, sources, cancel) is not { } car)
@@ -39,6 +42,17 @@ internal static class TodayEndpoints
 
         Guid? underWay = await runs.UnderWay(vehicleId, cancel);
         int useVersion = (await uses.Find(vehicleId, cancel))!.Version;
-        return Results.Ok(car.Use(at => new TodayPage(at, clock).Show(minutes, underWay, useVersion)));
+        PlannedSession? planned = slot ? await routines.SessionOfToday(vehicleId, cancel) : null;
+        bool ofSlot = planned?.Plan.Minutes == minutes;
+        return Results.Ok(
+            car.Use(at =>
+                new TodayPage(at, clock).Show(
+                    ofSlot ? planned! : at.Session(minutes),
+                    ofSlot,
+                    underWay,
+                    useVersion
+                )
+            )
+        );
     }
 }

@@ -11,9 +11,14 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
     private readonly SessionPlaces places = day.Places;
     private IReadOnlyList<TaskChoices> choices = [];
 
-    public TodayView Show(int minutes, Guid? underWay, int useVersion)
+    /// <summary>Writes it out.</summary>
+    /// <param name="session">The session.</param>
+    /// <param name="ofSlot">Whether it is what the routine planned for today.</param>
+    /// <param name="underWay">The run that is under way; null when there is none.</param>
+    /// <param name="useVersion">Names what was said of the use.</param>
+    public TodayView Show(PlannedSession session, bool ofSlot, Guid? underWay, int useVersion)
     {
-        PlannedSession session = day.Session(minutes);
+        int minutes = session.Plan.Minutes;
         SessionPlan plan = session.Plan;
         choices = session.Choices;
         DateTimeOffset now = clock.Now;
@@ -26,6 +31,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             underWay,
             minutes,
             session.Tag,
+            ofSlot,
             plan.Gain.Value,
             [.. offer.Plans.Select(other => new CurvePointView(other.Minutes, other.Gain.Value))],
             offer.WorthDoing.Count,

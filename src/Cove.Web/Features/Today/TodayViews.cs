@@ -11,6 +11,7 @@ namespace Cove.Web.Features.Today;
 /// <param name="RunUnderWay">The run that is under way; null when there is none.</param>
 /// <param name="Minutes">The minutes asked for.</param>
 /// <param name="Plan">Names the session that is shown; send it with the start of a run.</param>
+/// <param name="OfSlot">Whether the session is what the routine planned for today's slot.</param>
 /// <param name="Gain">The share of all upkeep worth doing now that the session takes back, from 0 to 1.</param>
 /// <param name="Curve">The same share for every whole minute.</param>
 /// <param name="WorthDoing">How many tasks are worth doing now.</param>
@@ -42,6 +43,7 @@ internal sealed record TodayView(
     Guid? RunUnderWay,
     int Minutes,
     string Plan,
+    bool OfSlot,
     double Gain,
     IReadOnlyList<CurvePointView> Curve,
     int WorthDoing,

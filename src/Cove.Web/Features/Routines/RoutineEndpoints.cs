@@ -1,0 +1,192 @@
+using System.ComponentModel.DataAnnotations;
+using Cove.Web.Features.Cars;
+using Cove.Web.Features.Vehicles;
+
+namespace Cove.Web.Features.Routines;
+
+/// <summary>The routine of a car, and what it comes to.</summary>
+internal static class RoutineEndpoints
+{
+    public static void MapRoutines(this RouteGroupBuilder api)
+    {
+        RouteGroupBuilder routine = api.MapGroup("/vehicles/{vehicleId:guid}/routine");
+        routine
+            .MapGet("", Get)
+            .WithName("GetRoutine")
+            .WithSummary("When a car is cleaned: its slots, the times away, and what is pinned.")
+            .Produces<RoutineView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        routine
+            .MapPut("", Keep)
+            .WithName("KeepRoutine")
+            .WithSummary(
+                "Keeps a routine and plans it. Needs the version of the routine in an If-Match header."
+            )
+            .Produces<RoutineView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status412PreconditionFailed)
+            .ProducesProblem(StatusCodes.Status428PreconditionRequired);
+        routine
+            .MapGet("/plan", Plan)
+            .WithName("GetRoutinePlan")
+            .WithSummary("What each coming slot holds, and how each task fares.")
+            .Produces<RoutinePlanView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        routine
+            .MapGet("/next", Next)
+            .WithName("GetNextSlot")
+            .WithSummary("The next day of a slot and what it will hold.")
+            .Produces<NextSlotView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        routine
+            .MapPost("/plan", Preview)
+            .WithName("PreviewRoutinePlan")
+            .WithSummary("The same for a routine that is not kept yet. Nothing is stored.")
+            .WithMetadata(new ChangesNothing())
+            .Produces<RoutinePlanView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> Get(
+        VehicleId vehicleId,
+        HttpResponse response,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await routines.Find(vehicleId, cancel) is not var (saved, car))
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        response.Headers.ETag = $"\"{saved.Version}\"";
+        return Results.Ok(ViewOf(saved, car, clock));
+    }
+
+    private static async Task<IResult> Keep(
+        VehicleId vehicleId,
+        RoutineDocument request,
+        HttpRequest http,
+        RoutineStore store,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await routines.Find(vehicleId, cancel) is not var (saved, car))
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        if (http.IfMatch() is not { } version)
+        {
+            return Problems.MissingVersion();
+        }
+
+        if (request.Read(clock.Today, clock.Zone, out CarRoutine? routine) is { Count: > 0 } errors)
+        {
+            return Problems.Paths(errors);
+        }
+
+        RoutinePlan plan = await routines.Instead(vehicleId, routine!, saved, car, cancel);
+        Changed<SavedRoutine> changed = await store.Keep(
+            vehicleId,
+            version,
+            routine!,
+            StandingPlan.Of(plan),
+            cancel
+        );
+        switch (changed.Outcome)
+        {
+            case ChangeOutcome.Made:
+                http.HttpContext.Response.Headers.ETag = $"\"{changed.Value!.Version}\"";
+                return Results.Ok(ViewOf(changed.Value, car, clock));
+            case ChangeOutcome.Stale:
+                return Problems.Stale();
+            default:
+                return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+    }
+
+    private static async Task<IResult> Plan(
+        VehicleId vehicleId,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel,
+        [Range(
+            RoutinePlanner.FewestMonths,
+            RoutinePlanner.MostMonths,
+            ErrorMessage = "Say between 1 and 24 months."
+        )]
+            int months = PlannedRoutines.UsualMonths
+    ) =>
+        await routines.Kept(vehicleId, months, cancel) is var (saved, plan)
+            ? Results.Ok(
+                RoutinePlanView.Of(plan, await routines.Missed(vehicleId, saved.Routine, cancel), clock.Zone)
+            )
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+
+    private static async Task<IResult> Preview(
+        VehicleId vehicleId,
+        RoutineDocument request,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (await routines.Find(vehicleId, cancel) is not var (saved, car))
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        return request.Read(clock.Today, clock.Zone, out CarRoutine? routine) is { Count: > 0 } errors
+            ? Problems.Paths(errors)
+            : Results.Ok(
+                RoutinePlanView.Of(
+                    await routines.Instead(vehicleId, routine!, saved, car, cancel),
+                    await routines.Missed(vehicleId, saved.Routine, cancel),
+                    clock.Zone
+                )
+            );
+    }
+
+    private static async Task<IResult> Next(
+        VehicleId vehicleId,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (_, plan)
+            ? Results.Ok(
+                new NextSlotView(
+                    plan.Slots.Count > 0 ? PlannedSlotView.Of(plan.Slots[0], clock.Zone) : null,
+                    plan.Slots.Count > 0 && plan.Slots[0].Day.Day == clock.Today
+                )
+            )
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+
+    private static RoutineView ViewOf(SavedRoutine saved, CarAtHand car, OwnerClock clock) =>
+        new(
+            RoutineDocument.Of(saved.Routine),
+            saved.Version,
+            clock.Today,
+            [
+                .. saved.Routine.Slots.Select(slot => new SlotWordsView(
+                    slot.Id,
+                    RecurrenceWords.Of(slot.Rule),
+                    new CarRoutine([slot])
+                        .Days(clock.Today, clock.Today.AddYears(2), clock.Zone)
+                        .Select(day => (DateOnly?)day.Day)
+                        .FirstOrDefault()
+                )),
+            ],
+            [.. car.Day.Ledger.Items.Select(item => new RoutineTaskView(item.Task.Id.Value, item.Task.Name))],
+            RoutineDocument.Of(FirstRoutine.For(clock.Now, clock.Today)),
+            [.. FirstRoutine.Repeats.Select(rule => new RepeatView(rule.Text, RecurrenceWords.Of(rule)))],
+            saved.FeedKey.Length == 0 ? string.Empty : FeedView.PathOf(saved.FeedKey)
+        );
+}

@@ -1,0 +1,201 @@
+namespace Cove.Web.Features.Routines;
+
+/// <summary>The routine of a car.</summary>
+/// <param name="Routine">The routine.</param>
+/// <param name="Version">Names its state; send it in If-Match with a change.</param>
+/// <param name="Today">The owner's present day.</param>
+/// <param name="Words">Each slot in words, in the order of the routine.</param>
+/// <param name="Tasks">The tasks that can be pinned, in the order of the table.</param>
+/// <param name="First">What to begin with where there is no routine yet.</param>
+/// <param name="Repeats">The ways to repeat on offer.</param>
+/// <param name="Feed">The path of its calendar, secret part included; empty while it has none.</param>
+internal sealed record RoutineView(
+    RoutineDocument Routine,
+    int Version,
+    DateOnly Today,
+    IReadOnlyList<SlotWordsView> Words,
+    IReadOnlyList<RoutineTaskView> Tasks,
+    RoutineDocument First,
+    IReadOnlyList<RepeatView> Repeats,
+    string Feed
+);
+
+/// <summary>A way to repeat.</summary>
+/// <param name="Rule">The rule.</param>
+/// <param name="Words">The rule in words.</param>
+internal sealed record RepeatView(string Rule, string Words);
+
+/// <summary>A slot in words.</summary>
+/// <param name="SlotId">The slot.</param>
+/// <param name="Repeats">How it repeats.</param>
+/// <param name="Next">Its next day; null when it has none.</param>
+internal sealed record SlotWordsView(Guid SlotId, string Repeats, DateOnly? Next);
+
+/// <summary>A task that can be pinned.</summary>
+/// <param name="TaskId">The task.</param>
+/// <param name="Name">What to do.</param>
+internal sealed record RoutineTaskView(string TaskId, string Name);
+
+/// <summary>A routine carried out on paper.</summary>
+/// <param name="Until">The last day of the months asked for.</param>
+/// <param name="MinutesAWeek">The minutes of tasks and kits in an average week.</param>
+/// <param name="OverdueDays">The days overdue in that time, all tasks added.</param>
+/// <param name="Slots">The coming days with what each holds.</param>
+/// <param name="Tasks">How each task fares.</param>
+/// <param name="NotPlanned">What cannot be done at any of the places.</param>
+/// <param name="Unmet">A sentence for each pin that cannot be kept.</param>
+/// <param name="Missed">The days of slots that passed without a session since the car was last cared for.</param>
+internal sealed record RoutinePlanView(
+    DateOnly Until,
+    double MinutesAWeek,
+    double OverdueDays,
+    IReadOnlyList<PlannedSlotView> Slots,
+    IReadOnlyList<PlannedTaskView> Tasks,
+    IReadOnlyList<NotPlannedView> NotPlanned,
+    IReadOnlyList<string> Unmet,
+    IReadOnlyList<DateOnly> Missed
+)
+{
+    public static RoutinePlanView Of(RoutinePlan plan, IReadOnlyList<DateOnly> missed, TimeZoneInfo zone) =>
+        new(
+            plan.Until,
+            Math.Round(plan.MinutesAWeek, 1),
+            Math.Round(plan.OverdueDays, 1),
+            [
+                .. plan
+                    .Slots.Where(slot => slot.Day.Day <= plan.Until)
+                    .Select(slot => PlannedSlotView.Of(slot, zone)),
+            ],
+            [.. plan.Tasks.Select(PlannedTaskView.Of)],
+            [
+                .. plan.NotPlanned.Select(held => new NotPlannedView(
+                    held.Status.Item.Task.Id.Value,
+                    held.Status.Item.Task.Name,
+                    held.Why,
+                    held.WayOut
+                )),
+            ],
+            [.. plan.Unmet.Select(unmet => unmet.Sentence)],
+            missed
+        );
+}
+
+/// <summary>What one day of a slot holds.</summary>
+/// <param name="SlotId">The slot.</param>
+/// <param name="RuleDay">The day on which its rule has it; with the slot it names the day for ever.</param>
+/// <param name="Day">The day on which it takes place.</param>
+/// <param name="Time">When it begins, on the owner's clock.</param>
+/// <param name="Starts">The same as an instant.</param>
+/// <param name="Minutes">How long it is.</param>
+/// <param name="Room">The minutes there are for tasks and kits, when chores and walking are paid.</param>
+/// <param name="Used">The minutes that tasks and kits take.</param>
+/// <param name="Moved">Whether the day was moved.</param>
+/// <param name="Kits">The kits to fetch.</param>
+/// <param name="Tasks">The tasks.</param>
+internal sealed record PlannedSlotView(
+    Guid SlotId,
+    DateOnly RuleDay,
+    DateOnly Day,
+    TimeOnly Time,
+    DateTimeOffset Starts,
+    int Minutes,
+    double Room,
+    double Used,
+    bool Moved,
+    IReadOnlyList<string> Kits,
+    IReadOnlyList<PlannedVisitView> Tasks
+)
+{
+    public static PlannedSlotView Of(PlannedDay slot, TimeZoneInfo zone) =>
+        new(
+            slot.Day.Slot.Id,
+            slot.Day.RuleDay,
+            slot.Day.Day,
+            slot.Day.Time,
+            slot.Day.StartsAt(zone),
+            slot.Day.Minutes,
+            slot.Room,
+            slot.Minutes,
+            slot.Day.IsMoved,
+            [
+                .. slot
+                    .Tasks.SelectMany(visit => visit.Item.Task.Kits)
+                    .Distinct()
+                    .Order()
+                    .Select(kit => kit.Facts().Name),
+            ],
+            [
+                .. slot.Tasks.Select(visit => new PlannedVisitView(
+                    visit.Item.Task.Id.Value,
+                    visit.Item.Task.Name,
+                    visit.Item.Task.ShortName,
+                    visit.Minutes,
+                    visit.IsPinned,
+                    visit.IsOverdue
+                )),
+            ]
+        );
+}
+
+/// <summary>A task on one day of a slot.</summary>
+/// <param name="TaskId">The task.</param>
+/// <param name="Name">What to do.</param>
+/// <param name="ShortName">The same in one or two words.</param>
+/// <param name="Minutes">The minutes of hands when it has just come due.</param>
+/// <param name="Pinned">Whether its owner pinned it there.</param>
+/// <param name="Overdue">Whether it is overdue by then.</param>
+internal sealed record PlannedVisitView(
+    string TaskId,
+    string Name,
+    string ShortName,
+    double Minutes,
+    bool Pinned,
+    bool Overdue
+);
+
+/// <summary>How a task fares in a plan.</summary>
+/// <param name="TaskId">The task.</param>
+/// <param name="Name">What to do.</param>
+/// <param name="NeededDays">The days from fresh to due, now; null when it never comes due.</param>
+/// <param name="PlannedDays">The days between two of its dates in the middle; null with fewer than two.</param>
+/// <param name="Dates">When it is done.</param>
+/// <param name="OverdueDays">The days it is overdue.</param>
+internal sealed record PlannedTaskView(
+    string TaskId,
+    string Name,
+    double? NeededDays,
+    int? PlannedDays,
+    IReadOnlyList<DateOnly> Dates,
+    double OverdueDays
+)
+{
+    public static PlannedTaskView Of(PlannedTask task) =>
+        new(
+            task.Item.Task.Id.Value,
+            task.Item.Task.Name,
+            task.NeededDays is { } needed ? Math.Round(needed, 1) : null,
+            task.PlannedDays,
+            task.Dates,
+            Math.Round(task.OverdueDays, 1)
+        );
+}
+
+/// <summary>What cannot be done at any of the places.</summary>
+/// <param name="TaskId">The task.</param>
+/// <param name="Name">What to do.</param>
+/// <param name="Why">Why not.</param>
+/// <param name="WayOut">What to do about it; null when there is nothing.</param>
+internal sealed record NotPlannedView(string TaskId, string Name, string Why, string? WayOut);
+
+/// <summary>The path of a calendar.</summary>
+/// <param name="Feed">The path, with its secret part.</param>
+internal sealed record FeedView(string Feed)
+{
+    /// <summary>The path that a secret part belongs to.</summary>
+    public static string PathOf(string key) => $"/calendar/{key}.ics";
+}
+
+/// <summary>The next day of a slot.</summary>
+/// <param name="Slot">The day and what it holds; null when there is none in the months ahead.</param>
+/// <param name="IsToday">Whether it is today.</param>
+internal sealed record NextSlotView(PlannedSlotView? Slot, bool IsToday);
