@@ -1,7 +1,15 @@
 import { lazy } from "react";
 import { CabinPage } from "./cabin/CabinPage";
 import { LogPage } from "./log/LogPage";
-import { CabinIcon, CarIcon, GlassIcon, LogIcon, ShelfIcon, TodayIcon } from "./shared/icons";
+import {
+  CabinIcon,
+  CarIcon,
+  GlassIcon,
+  LogIcon,
+  ShelfIcon,
+  TodayIcon,
+  YearIcon,
+} from "./shared/icons";
 import type { Place } from "./shared/Shell";
 import { TodayPage } from "./today/TodayPage";
 
@@ -10,6 +18,7 @@ const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).Car
 const GlassPage = lazy(async () => ({ default: (await import("./glass/GlassPage")).GlassPage }));
 const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));
 const SpillPage = lazy(async () => ({ default: (await import("./spots/SpillPage")).SpillPage }));
+const YearPage = lazy(async () => ({ default: (await import("./year/YearPage")).YearPage }));
 const TechniquesPage = lazy(async () => ({
   default: (await import("./methods/TechniquesPage")).TechniquesPage,
 }));
@@ -25,8 +34,9 @@ export const PLACES: Place[] = [
     rail: { name: "Shelf", key: "3", Icon: ShelfIcon },
   },
   { path: "glass", Page: GlassPage, rail: { name: "Glass", key: "4", Icon: GlassIcon } },
-  { path: "log", Page: LogPage, rail: { name: "Log", key: "5", Icon: LogIcon } },
-  { path: "car", part: ":tab", Page: CarPage, rail: { name: "Car", key: "6", Icon: CarIcon } },
+  { path: "year", Page: YearPage, rail: { name: "Year", key: "5", Icon: YearIcon } },
+  { path: "log", Page: LogPage, rail: { name: "Log", key: "6", Icon: LogIcon } },
+  { path: "car", part: ":tab", Page: CarPage, rail: { name: "Car", key: "7", Icon: CarIcon } },
   { path: "methods", part: ":taskId", Page: TechniquesPage },
   { path: "spill", Page: SpillPage },
 ];

@@ -58,6 +58,7 @@ for (const place of [
   "car/schools",
   "car/learnt",
   "car/file",
+  "year",
   "look",
 ]) {
   lookOnly(`${place} has no serious finding by day or night`, async ({ page, cove }) => {

@@ -38,7 +38,7 @@ lookOnly("zones, places and the car's pages are reached by keys", async ({ page,
   expect(round).not.toBe(last);
   await expect(page.locator(`[data-surface='${round}']`)).toHaveAttribute("aria-pressed", "true");
 
-  await page.keyboard.press("6");
+  await page.keyboard.press("7");
   await expect(page.getByRole("heading", { name: "Car", exact: true })).toBeVisible();
   await page.getByRole("link", { name: "Layout" }).press("Enter");
   await expect(page.getByRole("button", { name: "Redraw the cabin" })).toBeVisible();

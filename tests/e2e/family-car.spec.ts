@@ -40,7 +40,9 @@ test.describe("a family car with an empty shelf", () => {
     );
     const place = (name: string) => rows.findIndex((row) => row.startsWith(name));
     expect(place("Take out 2 child seats, covers and liners")).toBeGreaterThanOrEqual(0);
-    expect(place("Vacuum the seats")).toBeGreaterThan(place("Take out 2 child seats, covers and liners"));
+    expect(place("Vacuum the seats")).toBeGreaterThan(
+      place("Take out 2 child seats, covers and liners"),
+    );
     expect(place("Vacuum carpets and mats")).toBeGreaterThan(place("Vacuum the seats"));
     expect(place("Bring 2 child seats, covers and liners back")).toBe(rows.length - 1);
     expect(rows.join(" ")).not.toMatch(/Protect|Foam|scent|belts|headliner/i);

@@ -49,6 +49,8 @@ lookOnly("places, help and the chart are reached by keys", async ({ page, cove }
   await page.keyboard.press("4");
   await expect(page.getByRole("heading", { name: "Glass", exact: true })).toBeVisible();
   await page.keyboard.press("5");
+  await expect(page.getByRole("heading", { name: "Year", exact: true })).toBeVisible();
+  await page.keyboard.press("6");
   await expect(page.getByRole("heading", { name: "Log" })).toBeVisible();
   await page.keyboard.press("1");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();

@@ -106,7 +106,7 @@ await shot("car-use", {}, async (page, place) => {
     .first()
     .waitFor();
 });
-await shot("schools", {}, async (page, place) => void (await page.goto(place("car/schools"))));
+await shot("year", {}, async (page, place) => void (await page.goto(place("year"))));
 await shot(
   "glass",
   {},
@@ -136,8 +136,11 @@ await shot("run-phone", { viewport: PHONE }, async (page, place) => {
   await page.evaluate(() => window.scrollTo(0, 0));
 });
 await shot("run-phone-night", { viewport: PHONE, dark: true }, async (page, place) => {
-  await page.addInitScript(() => localStorage.setItem("cove.minutes", "60"));
   await page.goto(place("today"));
+  for (let fives = 0; fives < 7; fives++) {
+    await page.locator("#minutes").press("Shift+ArrowRight");
+  }
+  await page.getByRole("button", { name: "Start 60-minute session" }).waitFor();
   await start(page);
   await answer(page, 9);
 });

@@ -46,6 +46,11 @@ export type GlassOption = Schemas["GlassOptionView"];
 export type School = Schemas["SchoolView"];
 export type Reminder = Schemas["ReminderView"];
 export type TowelInHand = Schemas["TowelInHandView"];
+export type RoutineOfCar = Schemas["RoutineView"];
+export type Routine = Required<Schemas["RoutineDocument"]>;
+export type Slot = Schemas["SlotDocument"];
+export type RoutinePlan = Schemas["RoutinePlanView"];
+export type PlannedSlot = Schemas["PlannedSlotView"];
 export type PlanPoint = Schemas["PlanPoint"];
 
 export const api = createClient<paths>({ baseUrl: "/", fetch: sendOnce });

@@ -44,4 +44,8 @@ type CarPlace =
   | "walk-round"
   | "verdicts"
   | "verdict"
-  | "smallest-shelf";
+  | "smallest-shelf"
+  | "routine"
+  | "routine-plan"
+  | "next-slot"
+  | "routine-preview";

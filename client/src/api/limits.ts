@@ -103,12 +103,23 @@ export const limits = {
     name: { maxLength: 60 },
     description: { maxLength: 120 },
   },
+  PinDocument: {
+    task: { maxLength: 60 },
+    weeks: { min: 0, max: 104 },
+  },
   ProductRequest: {
     ph: { min: 0, max: 14 },
     alcoholPercent: { min: 0, max: 100 },
   },
   SchoolRequest: {
     choice: { maxLength: 40 },
+  },
+  SlotChangeDocument: {
+    minutes: { min: 5, max: 120 },
+  },
+  SlotDocument: {
+    rule: { maxLength: 200 },
+    minutes: { min: 5, max: 120 },
   },
   SpotAnswer: {
     event: { maxLength: 40 },

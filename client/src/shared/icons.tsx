@@ -69,6 +69,15 @@ export function GlassIcon() {
   );
 }
 
+export function YearIcon() {
+  return (
+    <Icon>
+      <path d="M3 19h18" />
+      <path d="M3 15.500 7.500 7v6L12 7v6l4.500-6v6L21 7" />
+    </Icon>
+  );
+}
+
 export function LogIcon() {
   return (
     <Icon>

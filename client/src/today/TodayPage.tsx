@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { api, ask, type Cabin, type Today } from "../api/client";
+import { api, ask, type Cabin, type Schemas, type Today } from "../api/client";
 import { newKey } from "../api/key";
 import { keys } from "../api/keys";
-import { useCabin, useToday } from "../api/queries";
+import { useCabin, useNextSlot, useToday } from "../api/queries";
 import { Caution } from "../shared/Caution";
 import {
   clock,
@@ -25,6 +25,7 @@ import { SpotsFirst } from "../spots/SpotsFirst";
 import { DistanceCell } from "./DistanceCell";
 import { Lanes } from "./Lanes";
 import { MixFirst } from "./MixFirst";
+import { NextSlot } from "./NextSlot";
 import { NotThisTime } from "./NotThisTime";
 import { OrderTable } from "./OrderTable";
 import { PlaceCell } from "./PlaceCell";
@@ -37,9 +38,12 @@ const KEY = "cove.minutes";
 /** Today: say how long you have, see what is worth doing in it, and start. */
 export function TodayPage() {
   const { vehicleId = "" } = useParams();
-  const [minutes, setMinutes] = useState(() => Number(kept(KEY)) || USUAL_MINUTES);
+  const next = useNextSlot(vehicleId);
+  const [moved, setMoved] = useState<number>();
+  const ofToday = next.data?.isToday ? next.data.slot?.minutes : undefined;
+  const minutes = moved ?? ofToday ?? (Number(kept(KEY)) || USUAL_MINUTES);
   const wanted = useDeferredValue(minutes);
-  const today = useToday(vehicleId, wanted);
+  const today = useToday(vehicleId, wanted, moved === undefined && ofToday !== undefined);
   const cabin = useCabin(vehicleId);
 
   if (today.isError) {
@@ -53,9 +57,11 @@ export function TodayPage() {
       today={today.data}
       cabin={cabin.data}
       minutes={minutes}
-      onMinutes={(next) => {
-        keep(KEY, String(next));
-        setMinutes(next);
+      next={next.data}
+      onSlot={() => setMoved(undefined)}
+      onMinutes={(chosen) => {
+        keep(KEY, String(chosen));
+        setMoved(chosen);
       }}
     />
   );
@@ -65,10 +71,12 @@ type PlanProps = {
   today: Today;
   cabin: Cabin | undefined;
   minutes: number;
+  next: Schemas["NextSlotView"] | undefined;
+  onSlot: () => void;
   onMinutes: (minutes: number) => void;
 };
 
-function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
+function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const key = useRef(newKey());
@@ -79,7 +87,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
           params: { path: { vehicleId: today.vehicle.id } },
           headers: { "Idempotency-Key": key.current },
           // Just what is on the screen, even while the marker is on its way elsewhere.
-          body: { minutes: today.minutes, plan: today.plan },
+          body: { minutes: today.minutes, plan: today.plan, ofSlot: today.ofSlot },
         }),
       ),
     onSuccess: (run) => {
@@ -122,6 +130,7 @@ function Plan({ today, cabin, minutes, onMinutes }: PlanProps) {
       />
       <SpotsFirst vehicleId={today.vehicle.id} />
       <Reminders vehicleId={today.vehicle.id} now={today.now} />
+      <NextSlot today={today} next={next} onSlot={onSlot} />
       {today.worthDoing === 0 ? (
         <>
           <Empty title="Nothing to do today">
@@ -216,9 +225,16 @@ function summary(today: Today): string {
 }
 
 function Verdict({ today }: { today: Today }) {
-  const takes = `${today.minutes} minutes takes back ${percent(today.gain)} of today's upkeep`;
+  const takes = today.ofSlot
+    ? `${today.minutes} minutes as your routine has them`
+    : `${today.minutes} minutes takes back ${percent(today.gain)} of today's upkeep`;
   if (today.overMark === 0) {
-    return <p className="text-[15px]">{takes}. Nothing is over the mark.</p>;
+    return (
+      <p className="text-[15px]">
+        {takes}
+        {today.ofSlot ? ": nothing is over the mark." : ". Nothing is over the mark."}
+      </p>
+    );
   }
   const all = today.overMarkCleared === today.overMark;
   const needsLonger = today.later.some(
@@ -226,11 +242,17 @@ function Verdict({ today }: { today: Today }) {
   );
   return (
     <p className="text-[15px]">
-      {takes} and clears{" "}
+      {takes} {today.ofSlot ? "clear" : "and clears"}{" "}
       <b className="over">
         {today.overMarkCleared} of {count(today.overMark, "task")} over the mark
       </b>
-      {all ? "." : needsLonger ? "; the rest needs longer." : "; the rest cannot be done now."}
+      {all
+        ? "."
+        : today.ofSlot
+          ? "; the rest has its own day."
+          : needsLonger
+            ? "; the rest needs longer."
+            : "; the rest cannot be done now."}
     </p>
   );
 }

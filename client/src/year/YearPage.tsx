@@ -1,0 +1,145 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useParams } from "react-router";
+import { api, ask, basedOn, Problem, type Routine, type RoutineOfCar } from "../api/client";
+import { keys } from "../api/keys";
+import { useRoutine, useRoutinePlan, useRoutinePreview, useVehicle } from "../api/queries";
+import { refresh } from "../api/refresh";
+import { Elsewhere } from "../shared/Elsewhere";
+import { fullDay } from "../shared/format";
+import { Failed, Loading } from "../shared/States";
+import { TitleBlock } from "../shared/TitleBlock";
+import { useDraft } from "../shared/useDraft";
+import { VehicleCell } from "../shared/VehicleCell";
+import { ApplyBar } from "./ApplyBar";
+import { CalendarCell } from "./CalendarCell";
+import { FirstSteps } from "./FirstSteps";
+import { HowOften } from "./HowOften";
+import { SlotList } from "./SlotList";
+import { Wells } from "./Wells";
+
+/** Year: when the car is cleaned, what each session will hold, and how often each task comes round. */
+export function YearPage() {
+  const { vehicleId = "" } = useParams();
+  const routine = useRoutine(vehicleId);
+  const vehicle = useVehicle(vehicleId);
+  for (const needed of [routine, vehicle]) {
+    if (needed.isError) {
+      return <Failed error={needed.error} again={() => needed.refetch()} />;
+    }
+  }
+  return routine.data && vehicle.data ? (
+    <Loaded
+      vehicleId={vehicleId}
+      routine={routine.data}
+      cell={<VehicleCell vehicle={vehicle.data} />}
+    />
+  ) : (
+    <Loading what="Laying out the year" />
+  );
+}
+
+type Props = { vehicleId: string; routine: RoutineOfCar; cell: React.ReactNode };
+
+function Loaded({ vehicleId, routine, cell }: Props) {
+  const queries = useQueryClient();
+  const saved = routine.routine as Routine;
+  const { draft, version, changed, elsewhere, change, discard, settle } = useDraft(
+    saved,
+    routine.version,
+  );
+  const [chosen, setChosen] = useState<string>();
+  const standing = useRoutinePlan(vehicleId);
+  const preview = useRoutinePreview(vehicleId, draft, changed);
+  const keep = useMutation({
+    mutationFn: (kept: Routine) =>
+      ask(
+        api.PUT("/api/vehicles/{vehicleId}/routine", {
+          params: { path: { vehicleId } },
+          headers: basedOn(version),
+          body: kept,
+        }),
+      ),
+    onSuccess: () => {
+      settle();
+      return refresh(queries, keys.car(vehicleId));
+    },
+    onError: () => refresh(queries, keys.place(vehicleId, "routine")),
+  });
+  const refused = [keep.error, preview.error].find((error) => error instanceof Problem);
+  const errors = changed && refused instanceof Problem ? refused.errors : {};
+  const plan = changed ? (preview.data ?? standing.data) : standing.data;
+  const hasSlots = draft.slots.length > 0;
+  return (
+    <main className="flex flex-1 flex-col">
+      <TitleBlock
+        title="Year"
+        cells={[
+          { label: "Vehicle", value: cell },
+          { label: "Date", value: fullDay(routine.today) },
+          ...(plan && hasSlots
+            ? [
+                {
+                  label: "Work in an average week",
+                  value: (
+                    <>
+                      about <b>{Math.round(plan.minutesAWeek)}</b> min
+                    </>
+                  ),
+                },
+                {
+                  label: "In your calendar",
+                  value: <CalendarCell vehicleId={vehicleId} feed={routine.feed} />,
+                },
+              ]
+            : []),
+        ]}
+      />
+      {hasSlots ? (
+        <>
+          <div className="px-4 pt-4 desk:px-[26px]">
+            <Elsewhere differences={elsewhere} />
+          </div>
+          <SlotList routine={routine} draft={draft} errors={errors} onChange={change} />
+          {standing.isError ? (
+            <Failed error={standing.error} again={() => standing.refetch()} />
+          ) : plan ? (
+            <>
+              <Wells
+                plan={plan}
+                draft={draft}
+                today={routine.today}
+                chosen={chosen}
+                onChoose={setChosen}
+                onChange={change}
+              />
+              <HowOften plan={plan} draft={draft} errors={errors} onChange={change} />
+            </>
+          ) : (
+            <Loading what="Planning the year" />
+          )}
+          <ApplyBar
+            changed={changed}
+            busy={keep.isPending}
+            now={standing.data}
+            next={changed ? preview.data : undefined}
+            error={Object.keys(errors).length === 0 ? keep.error : null}
+            saved={keep.isSuccess}
+            onKeep={() => keep.mutate(draft)}
+            onDiscard={discard}
+          />
+        </>
+      ) : (
+        <FirstSteps
+          first={routine.first as Routine}
+          busy={keep.isPending}
+          error={keep.error}
+          onKeep={(first) => {
+            change(first);
+            keep.mutate(first);
+          }}
+        />
+      )}
+    </main>
+  );
+}
