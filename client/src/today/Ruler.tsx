@@ -81,7 +81,16 @@ export function Ruler({ today, minutes, onChange }: Props) {
             minutes; the scale opens out at the short end
           </text>
         )}
-        <Value at={at} right={right} minutes={minutes} gain={gain} />
+        <Value
+          at={at}
+          right={right}
+          minutes={minutes}
+          brings={
+            today.ofSlot && minutes === today.minutes
+              ? "by your routine"
+              : `${percent(gain)} of upkeep`
+          }
+        />
       </svg>
       <Slider.Root
         className="absolute flex cursor-pointer items-start select-none"
@@ -212,12 +221,12 @@ function Value({
   at,
   right,
   minutes,
-  gain,
+  brings,
 }: {
   at: number;
   right: number;
   minutes: number;
-  gain: number;
+  brings: string;
 }) {
   const turned = at > right - 150;
   const place = at + (turned ? -13 : 13);
@@ -245,7 +254,7 @@ function Value({
         y={BASE - 24}
         style={{ fontSize: 13, fill: turned ? "var(--paper)" : undefined }}
       >
-        {percent(gain)} of upkeep
+        {brings}
       </text>
     </g>
   );

@@ -1,3 +1,5 @@
+using Cove.Core.Tests.Routine;
+
 namespace Cove.Core.Tests.Advice;
 
 /// <summary>No session on any car, shelf, season and length holds a step that a practitioner would refuse.</summary>
@@ -44,6 +46,46 @@ public sealed class SoundAdviceTests
                         )
                     );
                     return (each && said).ToProperty();
+                }
+            )
+        );
+
+    [Fact]
+    public void The_session_of_a_slot_holds_none_either_whatever_the_routine_put_into_it() =>
+        Check.One(
+            Config.QuickThrowOnFailure.WithMaxTest(Households / 2),
+            Prop.ForAll(
+                AnyHousehold.All.ToArbitrary(),
+                household =>
+                {
+                    int minutes = 10 + (household.Seed % 90);
+                    var year = new CarYear(
+                        household.Day.Car,
+                        OwnerPaces.Nothing,
+                        household.Now,
+                        TimeZoneInfo.Utc
+                    );
+                    var routine = new CarRoutine([
+                        AnyRoutine.Slot(
+                            "FREQ=WEEKLY",
+                            household.Today,
+                            minutes,
+                            (Standing)(household.Seed % 3)
+                        ),
+                    ]);
+                    RoutinePlan plan = new RoutinePlanner(
+                        year,
+                        new Dictionary<TaskId, DateOnly>(),
+                        TimeZoneInfo.Utc
+                    ).Plan(routine, 2);
+                    SessionPlan session = household
+                        .Day.SlotSession(
+                            [.. plan.Slots[0].Tasks.Select(visit => visit.Item.Task.Id)],
+                            minutes
+                        )
+                        .Plan;
+                    string[] complaints = [.. new Critic(household, session).Complaints()];
+                    return (complaints.Length == 0).Label(string.Join('\n', complaints.Take(5)));
                 }
             )
         );
