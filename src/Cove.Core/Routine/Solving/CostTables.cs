@@ -43,6 +43,12 @@ internal sealed class CostTables
     /// <summary>Whether the level is still below the earliest at which the task is done.</summary>
     public bool IsEarly(int task, int from, int to) => early[(((task * width) + from) * width) + to];
 
+    /// <summary>What an area above 1 costs. Ten-thousandths of a weighted day, in units: sums are the same in any order and on any machine.</summary>
+    /// <param name="of">The task.</param>
+    /// <param name="area">Days times how far above.</param>
+    public static long UnitsOf(RoutineTask of, double area) =>
+        (long)Math.Round(of.Weight * area * 10_000) * (RoutineProblem.UnitsPerDay / 10_000);
+
     private void FillFrom(RoutineProblem problem, int task, int from)
     {
         RoutineTask of = problem.Tasks[task];
@@ -54,9 +60,7 @@ internal sealed class CostTables
         for (int to = from == slots ? 0 : from + 1; to <= slots; to++)
         {
             int until = to == slots ? problem.Days : problem.Slots[to].Day;
-            double area = of.Weight * over.AreaUntil(until);
-            // Ten-thousandths of a weighted day, in units: sums are the same in any order and on any machine.
-            cost[row + to] = (long)Math.Round(area * 10_000) * (RoutineProblem.UnitsPerDay / 10_000);
+            cost[row + to] = UnitsOf(of, over.AreaUntil(until));
             early[row + to] =
                 to != slots
                 && level + of.Rise.RisenBy(until) - of.Rise.RisenBy(day) < of.EarliestLevel - Rounding;

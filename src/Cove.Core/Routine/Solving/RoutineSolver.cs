@@ -1,5 +1,3 @@
-using System.Numerics;
-
 namespace Cove.Core.Routine.Solving;
 
 /// <summary>Plans a routine: which task is done in which slot.</summary>
@@ -64,7 +62,7 @@ public static class RoutineSolver
             best = Less(best, Planned(walk.Wander(best.Copy(), moves / Heats.Length, heat)));
         }
 
-        return Read(problem, tables, best);
+        return Read(problem, best);
 
         Draft SlotBySlotDraft()
         {
@@ -92,7 +90,7 @@ public static class RoutineSolver
         var draft = new Draft(problem, tables, stood, WorthOfStanding);
         Restore(draft, problem, stood);
         new Descent(problem, tables, new SlotKnapsack(problem)).Improve(draft);
-        return Read(problem, tables, draft);
+        return Read(problem, draft);
     }
 
     /// <summary>Fills slot after slot with what is most worth doing that day, as if there were no next one: what choosing each session by itself comes to. It is there to compare with.</summary>
@@ -104,28 +102,17 @@ public static class RoutineSolver
         var tables = new CostTables(problem);
         var draft = new Draft(problem, tables);
         SlotBySlot.Fill(draft, problem, tables, new SlotKnapsack(problem));
-        return Read(problem, tables, draft);
+        return Read(problem, draft);
     }
 
-    /// <summary>What a plan costs that somebody else made.</summary>
+    /// <summary>What a plan costs that somebody else made, sound or not.</summary>
     /// <param name="problem">The problem.</param>
     /// <param name="visits">The tasks of each slot.</param>
     /// <exception cref="ArgumentException">The problem is not sound, or there is not one entry for each slot.</exception>
     public static SolvedRoutine Weigh(RoutineProblem problem, IReadOnlyList<IReadOnlyList<int>> visits)
     {
         Check(problem);
-        ulong[] sets = Bits(problem, visits);
-        var tables = new CostTables(problem);
-        var draft = new Draft(problem, tables);
-        for (int slot = 0; slot < sets.Length; slot++)
-        {
-            for (ulong rest = sets[slot] & ~draft.InSlot(slot); rest != 0; rest &= rest - 1)
-            {
-                draft.Toggle(BitOperations.TrailingZeroCount(rest), slot);
-            }
-        }
-
-        return Read(problem, tables, draft);
+        return PlanCost.Of(problem, Bits(problem, visits));
     }
 
     /// <summary>The tasks of each slot, one bit each.</summary>
@@ -185,63 +172,11 @@ public static class RoutineSolver
         }
     }
 
-    private static SolvedRoutine Read(RoutineProblem problem, CostTables tables, Draft draft)
-    {
-        var visits = new IReadOnlyList<int>[problem.Slots.Count];
-        int[] used = new int[problem.Slots.Count];
-        for (int slot = 0; slot < visits.Length; slot++)
+    private static SolvedRoutine Read(RoutineProblem problem, Draft draft) =>
+        PlanCost.Of(problem, [.. Enumerable.Range(0, problem.Slots.Count).Select(draft.InSlot)]) with
         {
-            var tasks = new List<int>();
-            for (ulong rest = draft.InSlot(slot); rest != 0; rest &= rest - 1)
-            {
-                tasks.Add(BitOperations.TrailingZeroCount(rest));
-            }
-
-            visits[slot] = tasks;
-            used[slot] = draft.Used(slot);
-        }
-
-        var overdue = new TaskOverdue[problem.Tasks.Count];
-        for (int task = 0; task < overdue.Length; task++)
-        {
-            overdue[task] = OverdueOf(problem, tables, draft, task);
-        }
-
-        return new SolvedRoutine(visits, used, overdue, draft.Cost);
-    }
-
-    private static TaskOverdue OverdueOf(RoutineProblem problem, CostTables tables, Draft draft, int task)
-    {
-        RoutineTask of = problem.Tasks[task];
-        long units = 0;
-        double days = 0;
-        int visit = tables.Edge;
-        while (true)
-        {
-            int from = visit == tables.Edge ? 0 : problem.Slots[visit].Day;
-            int next =
-                visit == tables.Edge
-                    ? problem.Slots.Count > 0 && draft.Has(task, 0)
-                        ? 0
-                        : problem.Slots.Count > 0
-                            ? draft.After(task, 0)
-                            : tables.Edge
-                    : draft.After(task, visit);
-            int to = next == tables.Edge ? problem.Days : problem.Slots[next].Day;
-            units += tables.Cost(task, visit, next);
-            days += new OverMark(
-                of.Rise,
-                from,
-                visit == tables.Edge ? of.LevelAtStart : of.LevelAfter
-            ).DaysUntil(to);
-            if (next == tables.Edge)
-            {
-                return new TaskOverdue(units, days);
-            }
-
-            visit = next;
-        }
-    }
+            Cost = draft.Cost,
+        };
 }
 
 /// <summary>A plan: what is done in each slot, and what that comes to.</summary>
