@@ -180,6 +180,14 @@ public sealed class RoutineTests
             day => Assert.Equal(TimeSpan.FromMinutes(25), day.End!.AsUtc - day.Start!.AsUtc)
         );
         Assert.All(first.Events, day => Assert.Single(day.Alarms));
+        Assert.Contains(
+            first.Events,
+            day =>
+                day.Description!.Contains(
+                    "min: streak-free glass cleaner",
+                    StringComparison.OrdinalIgnoreCase
+                )
+        );
         Assert.Equal(first.Events.Select(Name), again.Events.Select(Name));
         CalendarEvent other = moved.Events.Single(day =>
             day.Uid!.Contains("-20260328@", StringComparison.Ordinal)

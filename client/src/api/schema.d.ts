@@ -2461,6 +2461,7 @@ export interface components {
             minutes: number;
             pinned: boolean;
             overdue: boolean;
+            products: components["schemas"]["UsedProductView"][];
         };
         PreventionChoiceView: {
             prevention: components["schemas"]["Preventions"];

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { PlannedSlot, Routine, Schemas } from "../api/client";
 import { Field } from "../shared/Field";
 import { longDay } from "../shared/format";
+import { UsedProducts } from "../shared/UsedProducts";
 
 type Change = Schemas["SlotChangeDocument"];
 type Props = {
@@ -50,8 +51,11 @@ export function SlotDayPanel({ slot, draft, onChange }: Props) {
               <tr key={task.taskId} className="border-b border-hairline">
                 <th scope="row" className="py-1 text-left font-normal">
                   {task.name}
+                  <div className="text-13">
+                    <UsedProducts products={task.products} />
+                  </div>
                 </th>
-                <td className="py-1 text-right">{task.minutes} min</td>
+                <td className="py-1 pl-3 text-right whitespace-nowrap">{task.minutes} min</td>
                 <td className={`w-24 py-1 pl-3 ${task.overdue ? "text-coral" : "text-soft"}`}>
                   {task.overdue ? "overdue" : task.pinned ? "pinned" : ""}
                 </td>

@@ -1,6 +1,7 @@
 using Cove.Core.Routine.Slots;
 using Cove.Core.Routine.Solving;
 using Cove.Core.Sessions.Ready;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep;
 
 namespace Cove.Core.Routine.Planning;
@@ -40,7 +41,14 @@ public sealed record PlannedDay(SlotDay Day, IReadOnlyList<PlannedVisit> Tasks, 
 /// <param name="Minutes">The minutes of hands when it has just come due.</param>
 /// <param name="IsPinned">Whether the owner pinned it there.</param>
 /// <param name="IsOverdue">Whether it is overdue by then.</param>
-public sealed record PlannedVisit(CareItem Item, double Minutes, bool IsPinned, bool IsOverdue);
+/// <param name="Products">What it is done with when it has just come due; nothing for what is done dry.</param>
+public sealed record PlannedVisit(
+    CareItem Item,
+    double Minutes,
+    bool IsPinned,
+    bool IsOverdue,
+    IReadOnlyList<StepProduct> Products
+);
 
 /// <summary>How a task fares in a plan.</summary>
 /// <param name="Item">The task.</param>

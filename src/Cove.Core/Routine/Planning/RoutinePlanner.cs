@@ -105,7 +105,7 @@ public sealed class RoutinePlanner(
         };
     }
 
-    private static PlannedVisit VisitOf(CarProblem car, SolvedRoutine solved, int task, int slot)
+    private PlannedVisit VisitOf(CarProblem car, SolvedRoutine solved, int task, int slot)
     {
         RoutineTask of = car.Problem.Tasks[task];
         int before = slot - 1;
@@ -122,7 +122,8 @@ public sealed class RoutinePlanner(
             car.Items[task],
             of.HalfMinutes / 2.0,
             of.Pinned.Contains(slot),
-            level > 1 + OnTheDay / Math.Max(1, NeededDays(of) ?? 1)
+            level > 1 + OnTheDay / Math.Max(1, NeededDays(of) ?? 1),
+            year.WorkAt(car.Days[slot].Slot.Place).ProductsFor(car.Items[task].Task.Id)
         );
     }
 

@@ -3,6 +3,7 @@ using Cove.Core.Choice;
 using Cove.Core.Methods;
 using Cove.Core.Sessions;
 using Cove.Core.Sessions.Ready;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Spots;
 
 namespace Cove.Core.Routine.Planning;
@@ -13,6 +14,7 @@ public sealed class WorkAtMark
 {
     private readonly Dictionary<TaskId, ReadyTask> ready;
     private readonly Dictionary<TaskId, HeldBack> held;
+    private readonly Dictionary<TaskId, IReadOnlyList<StepProduct>> products = [];
 
     /// <summary>Works it out.</summary>
     /// <param name="car">The car with what serves it.</param>
@@ -35,6 +37,25 @@ public sealed class WorkAtMark
 
     /// <summary>How a task is done there; null when it cannot be.</summary>
     public ReadyTask? Of(TaskId taskId) => ready.GetValueOrDefault(taskId);
+
+    /// <summary>What a task is done with there; nothing for what is done dry, and for what cannot be done.</summary>
+    public IReadOnlyList<StepProduct> ProductsFor(TaskId taskId)
+    {
+        if (!products.TryGetValue(taskId, out IReadOnlyList<StepProduct>? known))
+        {
+            known = Of(taskId) is { } task
+                ?
+                [
+                    .. task.Choices.Choices.SelectMany(choice =>
+                        StepProduct.Of(task.Status.Item.Task, choice)
+                    ),
+                ]
+                : [];
+            products[taskId] = known;
+        }
+
+        return known;
+    }
 
     /// <summary>Why a task cannot be done there, on some or all of its surfaces; null when it can be on all.</summary>
     public HeldBack? WhyNot(TaskId taskId) => held.GetValueOrDefault(taskId);

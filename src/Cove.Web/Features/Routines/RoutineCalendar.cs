@@ -86,15 +86,7 @@ internal static class RoutineCalendar
 
     private static string DescriptionOf(PlannedDay slot)
     {
-        var lines = new List<string>(
-            slot.Tasks.Select(
-                (visit, at) =>
-                    string.Create(
-                        CultureInfo.InvariantCulture,
-                        $"{at + 1}. {visit.Item.Task.Name}, {visit.Minutes:0.#} min"
-                    )
-            )
-        );
+        var lines = new List<string>(slot.Tasks.Select((visit, at) => $"{at + 1}. {LineOf(visit)}"));
         string[] kits =
         [
             .. slot
@@ -115,5 +107,24 @@ internal static class RoutineCalendar
         );
         lines.Add("Product labels and makers' instructions come first.");
         return string.Join('\n', lines);
+    }
+
+    private static string LineOf(PlannedVisit visit)
+    {
+        string line = string.Create(
+            CultureInfo.InvariantCulture,
+            $"{visit.Item.Task.Name}, {visit.Minutes:0.#} min"
+        );
+        string[] products =
+        [
+            .. visit
+                .Products.Select(product =>
+                    product.Strength.Share < 1
+                        ? $"{product.Name}, {product.Strength.InWords()}"
+                        : product.Name
+                )
+                .Distinct(StringComparer.Ordinal),
+        ];
+        return products.Length == 0 ? line : $"{line}: {string.Join("; ", products)}";
     }
 }

@@ -1,3 +1,5 @@
+using Cove.Web.Features.Choices;
+
 namespace Cove.Web.Features.Routines;
 
 /// <summary>The routine of a car.</summary>
@@ -131,7 +133,8 @@ internal sealed record PlannedSlotView(
                     visit.Item.Task.ShortName,
                     visit.Minutes,
                     visit.IsPinned,
-                    visit.IsOverdue
+                    visit.IsOverdue,
+                    [.. visit.Products.Select(UsedProductView.Of)]
                 )),
             ]
         );
@@ -144,13 +147,15 @@ internal sealed record PlannedSlotView(
 /// <param name="Minutes">The minutes of hands when it has just come due.</param>
 /// <param name="Pinned">Whether its owner pinned it there.</param>
 /// <param name="Overdue">Whether it is overdue by then.</param>
+/// <param name="Products">What it is done with; nothing for what is done dry.</param>
 internal sealed record PlannedVisitView(
     string TaskId,
     string Name,
     string ShortName,
     double Minutes,
     bool Pinned,
-    bool Overdue
+    bool Overdue,
+    IReadOnlyList<UsedProductView> Products
 );
 
 /// <summary>How a task fares in a plan.</summary>
