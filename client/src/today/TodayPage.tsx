@@ -49,7 +49,8 @@ export function TodayPage() {
   if (today.isError) {
     return <Failed error={today.error} again={() => today.refetch()} />;
   }
-  if (!today.data) {
+  // The marker stands where the day's slot has it from the first moment on.
+  if (!today.data || next.isPending) {
     return <Loading what="Sounding the cabin" />;
   }
   return (
