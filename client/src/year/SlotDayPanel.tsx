@@ -77,7 +77,7 @@ export function SlotDayPanel({ slot, draft, onChange }: Props) {
         }}
       >
         <h3 className="mb-2 text-17">This day only</h3>
-        <div className="grid grid-cols-3 gap-3">
+        <div className="grid gap-x-3 desk:grid-cols-3">
           <Field label="Day">
             <input
               className="field"
