@@ -43,7 +43,10 @@ public sealed class ArchitectureTests
                 "Cars",
             ]
         ),
-        ("Routine", ["Vehicles", "Upkeep", "Choice", "Methods", "Learning", "Spots", "Cars", "Sessions"]),
+        (
+            "Routine",
+            ["Vehicles", "Upkeep", "Choice", "Methods", "Learning", "Spots", "Log", "Cars", "Sessions"]
+        ),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 

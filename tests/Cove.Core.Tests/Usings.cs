@@ -17,6 +17,7 @@ global using Cove.Core.Methods.Library;
 global using Cove.Core.Methods.Steps;
 global using Cove.Core.Methods.Towels;
 global using Cove.Core.Routine.Planning;
+global using Cove.Core.Routine.Proposals;
 global using Cove.Core.Routine.Recurrence;
 global using Cove.Core.Routine.Slots;
 global using Cove.Core.Routine.Solving;

@@ -109,7 +109,7 @@ public sealed class CarYear
                 [
                     .. days.Select(day => new RoutineSlot(
                         day.Day.DayNumber - Today.DayNumber,
-                        RoomIn(day.Minutes)
+                        HalfMinutesIn(day.Minutes)
                     )),
                 ],
                 [.. AllKits.Select(kit => HalfMinutes(kit.Facts().Fetch)), LooseThingsTake()],
@@ -139,7 +139,8 @@ public sealed class CarYear
     }
 
     /// <summary>The half minutes of a slot that are left for tasks and their kits when chores, walking and changing kits are paid.</summary>
-    private int RoomIn(int minutes)
+    /// <param name="minutes">The minutes of the slot; 0 for one that is not used.</param>
+    public int HalfMinutesIn(int minutes)
     {
         double chores = SessionChores
             .All.Where(chore => !chore.ForLooseThings && chore.Stage != Stage.GlassOutside)

@@ -12,7 +12,7 @@ namespace Cove.Core.Routine.Planning;
 /// <param name="NotPlanned">What cannot be done at any of the places, with the reason.</param>
 /// <param name="Unmet">The pins that cannot be kept.</param>
 /// <param name="Until">The last day of the months asked for.</param>
-/// <param name="WeightedOverdue">Weighted days of being overdue over the whole reckoning: a day at level 2 of weight 1 is 1.</param>
+/// <param name="WeightedOverdue">Weighted days of being overdue in the months asked for: a day at level 2 of weight 1 is 1.</param>
 public sealed record RoutinePlan(
     IReadOnlyList<PlannedDay> Slots,
     IReadOnlyList<PlannedTask> Tasks,
@@ -25,7 +25,7 @@ public sealed record RoutinePlan(
     /// <summary>The minutes taken in an average week of the months asked for.</summary>
     public double MinutesAWeek { get; init; }
 
-    /// <summary>The days overdue in the year, all tasks added.</summary>
+    /// <summary>The days overdue in the months asked for, all tasks added.</summary>
     public double OverdueDays => Tasks.Sum(task => task.OverdueDays);
 }
 
@@ -54,7 +54,7 @@ public sealed record PlannedVisit(
 /// <param name="Item">The task.</param>
 /// <param name="NeededDays">The days from fresh to due, now; null when it never comes due.</param>
 /// <param name="Dates">When it is done in the months asked for.</param>
-/// <param name="OverdueDays">The days it is overdue in the reckoning, with parts of days.</param>
+/// <param name="OverdueDays">The days it is overdue in the months asked for, with parts of days.</param>
 /// <param name="WeightedOverdue">The same by weight and by how far.</param>
 public sealed record PlannedTask(
     CareItem Item,

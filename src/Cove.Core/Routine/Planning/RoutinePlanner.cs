@@ -73,7 +73,10 @@ public sealed class RoutinePlanner(
                     car.Problem.Slots[day.Index].HalfMinutes / 2.0
                 )),
         ];
-        double weeks = (until.DayNumber - year.Today.DayNumber) / 7.0;
+        int asked = until.DayNumber - year.Today.DayNumber;
+        double weeks = asked / 7.0;
+        RoutineProblem shown = car.Problem.UpTo(asked);
+        SolvedRoutine inTime = RoutineSolver.Weigh(shown, [.. solved.Visits.Take(shown.Slots.Count)]);
         return new RoutinePlan(
             slots,
             [
@@ -91,14 +94,14 @@ public sealed class RoutinePlanner(
                                     )
                                     .Select(slot => slot.Day.Day),
                             ],
-                            solved.Overdue[item.Index]
+                            inTime.Overdue[item.Index]
                         )
                     ),
             ],
             car.Left,
             unmet,
             until,
-            solved.WeightedOverdue
+            inTime.WeightedOverdue
         )
         {
             MinutesAWeek = slots.Where(slot => slot.Day.Day <= until).Sum(slot => slot.Minutes) / weeks,

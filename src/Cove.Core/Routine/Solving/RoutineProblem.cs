@@ -33,6 +33,28 @@ public sealed record RoutineProblem(
     /// <summary>What a half minute of hands costs, in units; 1 where minutes only decide between plans that are otherwise as good.</summary>
     public long HalfMinutePrice { get; init; } = 1;
 
+    /// <summary>The same problem up to a day: what comes after it is not reckoned.</summary>
+    /// <param name="days">The day; 1 to <see cref="Days"/>.</param>
+    public RoutineProblem UpTo(int days)
+    {
+        int count = Slots.TakeWhile(slot => slot.Day <= days).Count();
+        return this with
+        {
+            Days = days,
+            Slots = [.. Slots.Take(count)],
+            Tasks =
+            [
+                .. Tasks.Select(task =>
+                    task with
+                    {
+                        Closed = task.Closed.Where(slot => slot < count).ToHashSet(),
+                        Pinned = [.. task.Pinned.Where(slot => slot < count)],
+                    }
+                ),
+            ],
+        };
+    }
+
     /// <summary>Says what is wrong with the problem.</summary>
     /// <returns>A sentence; null when nothing is.</returns>
     public string? Fault()
