@@ -41,6 +41,8 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<AnswerRow> Answers => Set<AnswerRow>();
 
+    public DbSet<BusyRow> Busy => Set<BusyRow>();
+
     private Guid OwnerId => owner.Id;
 
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
@@ -126,6 +128,14 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             .WithMany()
             .HasForeignKey(row => row.VehicleId);
         modelBuilder.Entity<AnswerRow>().HasKey(row => new { row.OwnerId, row.Key });
+        modelBuilder
+            .Entity<BusyRow>()
+            .HasKey(row => new
+            {
+                row.OwnerId,
+                row.StartsAt,
+                row.EndsAt,
+            });
         FilterByOwner(modelBuilder);
         modelBuilder.Entity<VehicleRow>().HasQueryFilter(NotDeleted, row => row.DeletedAt == null);
         modelBuilder.Entity<ProductRow>().HasQueryFilter(NotDeleted, row => row.DeletedAt == null);

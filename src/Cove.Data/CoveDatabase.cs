@@ -37,6 +37,7 @@ public static class CoveDatabase
         services.AddScoped(provider => new ReminderStore(Context(provider)));
         services.AddScoped(provider => new PlaceStore(Context(provider)));
         services.AddScoped(provider => new RoutineStore(Context(provider)));
+        services.AddScoped(provider => new BusyStore(Context(provider)));
         services.AddScoped(provider => new Changes(Context(provider), folder));
         services.AddScoped(provider => new Wastebasket(
             Context(provider),

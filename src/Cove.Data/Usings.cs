@@ -12,6 +12,7 @@ global using Cove.Core.Log;
 global using Cove.Core.Methods;
 global using Cove.Core.Methods.Glass;
 global using Cove.Core.Methods.Steps;
+global using Cove.Core.Routine.Busy;
 global using Cove.Core.Routine.Planning;
 global using Cove.Core.Routine.Recurrence;
 global using Cove.Core.Routine.Slots;

@@ -99,6 +99,7 @@ static void AddServices(WebApplicationBuilder builder, CoveSettings settings, Da
     builder.Services.AddSingleton<CarsAtHand>();
     builder.Services.AddScoped<CarSources>();
     builder.Services.AddScoped<PlannedRoutines>();
+    builder.Services.AddSingleton<FrontierJobs>();
     builder.Services.AddSingleton<KeptDemand>();
     builder.Services.AddSingleton<IOdometerFeed, SimulatedOdometer>();
     builder.Services.AddHostedService<DailyTidy>();
@@ -183,6 +184,11 @@ static void MapApi(WebApplication app)
     api.MapSchools();
     api.MapReminders();
     api.MapRoutines();
+    api.MapFrontier();
+    api.MapCatchUp();
+    api.MapSessionOrder();
+    api.MapRoutineCard();
+    api.MapBusyTimes();
     api.MapCalendars();
     app.MapCalendarFeeds();
 }

@@ -29,6 +29,9 @@ export const limits = {
     takenMinutes: { min: 0, max: 600 },
     note: { maxLength: 500 },
   },
+  MoveDocument: {
+    task: { maxLength: 60 },
+  },
   NewCopy: {
     name: { maxLength: 60 },
   },
@@ -113,6 +116,9 @@ export const limits = {
   },
   SchoolRequest: {
     choice: { maxLength: 40 },
+  },
+  SessionOrderRequest: {
+    minutes: { min: 5, max: 120 },
   },
   SlotChangeDocument: {
     minutes: { min: 5, max: 120 },

@@ -572,6 +572,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/routine/catch-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What slipped where slots passed without a session, and the cheapest way to make it good. */
+        get: operations["GetCatchUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/routine/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Some tasks as a session at a place: running order, products, what to mix, what dries. Nothing is stored. */
+        post: operations["OrderSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/routine/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The routine as a card to print: what is done how often, with what, and how. */
+        get: operations["GetRoutineCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/busy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many busy times are known, and how far ahead. */
+        get: operations["GetBusyTimes"];
+        /** Reads busy times from a calendar file, RFC 5545, in the place of those that were known. Only beginnings and ends are kept. */
+        put: operations["ReplaceBusyTimes"];
+        post?: never;
+        /** Forgets all busy times. */
+        delete: operations["ForgetBusyTimes"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/routine/calendar": {
         parameters: {
             query?: never;
@@ -1312,6 +1382,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/routine/frontier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The patterns of slots that were compared so far. Begin with a POST. */
+        get: operations["GetFrontier"];
+        put?: never;
+        /** Compares sixty patterns of slots in the background, unless that was done already. Nothing is stored. */
+        post: operations["BeginFrontier"];
+        /** Breaks the comparison off; what was found stays. */
+        delete: operations["CancelFrontier"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1398,6 +1487,12 @@ export interface components {
             preventions: components["schemas"]["PreventionChoiceView"][];
             referenceUse: components["schemas"]["UseDocument"];
         };
+        BusyView: {
+            /** Format: int32 */
+            times: number;
+            /** Format: date */
+            until: null | string;
+        };
         ByHandView: {
             /** Format: double */
             productMillilitres: number;
@@ -1474,6 +1569,29 @@ export interface components {
             withinAWeek: number;
             soonestFirst: string[];
         };
+        CardCautionView: {
+            sentence: string;
+            lines: number[];
+        };
+        CardGroupView: {
+            rhythm: components["schemas"]["Rhythm"];
+            lines: components["schemas"]["CardLineView"][];
+        };
+        CardLineView: {
+            /** Format: int32 */
+            number: number;
+            taskId: string;
+            name: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            dryingMinutes: number;
+            products: components["schemas"]["UsedProductView"][];
+            how: string;
+            /** Format: date */
+            next: string;
+            surfaceIds: string[];
+        };
         CaseRequest: {
             /** @description What is to be worked on. */
             surface: components["schemas"]["SurfaceRequest"];
@@ -1483,6 +1601,12 @@ export interface components {
             application?: null | components["schemas"]["Application"];
             tool?: null | components["schemas"]["Tool"];
             context?: null | components["schemas"]["ContextRequest"];
+        };
+        CatchUpView: {
+            missed: string[];
+            words: string;
+            longer: null | components["schemas"]["LongerView"];
+            smaller: null | components["schemas"]["SmallerView"];
         };
         ChangedSurface: {
             absent: boolean;
@@ -1520,6 +1644,16 @@ export interface components {
             who: string;
             first: string;
             cautions: string[];
+        };
+        CollisionView: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            /** Format: date */
+            freeDay: null | string;
+            /** Format: time */
+            freeTime: null | string;
         };
         ContextRequest: {
             /** @description The surface is hot to the touch. */
@@ -1635,6 +1769,26 @@ export interface components {
         FirstLook: "fresh" | "livedIn" | "overdue";
         /** @enum {unknown} */
         FoldSchool: "quarters" | "thirds";
+        FrontierPointView: {
+            /** Format: double */
+            minutesAWeek: number;
+            /** Format: double */
+            overdueDays: number;
+            /** Format: double */
+            weightedOverdue: number;
+            words: string;
+            difference: string;
+            slots: components["schemas"]["SlotDocument"][];
+        };
+        FrontierView: {
+            /** Format: int32 */
+            total: number;
+            running: boolean;
+            points: components["schemas"]["FrontierPointView"][];
+            named: components["schemas"]["NamedPointView"][];
+            own: null | components["schemas"]["OwnPointView"];
+            lately: null | components["schemas"]["OwnPointView"];
+        };
         /** @enum {unknown} */
         Gear: "gloves" | "eyeProtection" | "freshAir";
         GlassKitView: {
@@ -2025,6 +2179,17 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        LongerView: {
+            /** Format: uuid */
+            slotId: string;
+            /** Format: date */
+            ruleDay: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            more: number;
+            routine: components["schemas"]["RoutineDocument"];
+        };
         LookView: {
             /** Format: uuid */
             entryId: string;
@@ -2126,6 +2291,17 @@ export interface components {
             /** Format: int32 */
             dropsToTheMillilitre: number;
         };
+        MoveDocument: {
+            task: string;
+            /** Format: uuid */
+            fromSlot: string;
+            /** Format: date */
+            fromDay: string;
+            /** Format: uuid */
+            toSlot: string;
+            /** Format: date */
+            toDay: string;
+        };
         MovedView: {
             taskId: string;
             name: string;
@@ -2142,6 +2318,11 @@ export interface components {
             sooner: number;
             /** Format: int32 */
             later: number;
+        };
+        NamedPointView: {
+            name: string;
+            /** Format: int32 */
+            point: number;
         };
         NamedView: {
             value: string;
@@ -2308,8 +2489,25 @@ export interface components {
         Often: "never" | "sometimes" | "daily";
         /** @enum {unknown} */
         OptionStanding: "chosen" | "fits" | "notEnough" | "notNow" | "ruledOut";
+        OrderStepView: {
+            name: string;
+            /** Format: double */
+            minutes: number;
+            methods: string[];
+            products: components["schemas"]["UsedProductView"][];
+            /** Format: double */
+            dryingMinutes: null | number;
+        };
         /** @enum {unknown} */
         OutsideSchool: "ask" | "outsideFirst" | "insideFirst";
+        OwnPointView: {
+            /** Format: double */
+            minutesAWeek: number;
+            /** Format: double */
+            overdueDays: number;
+            /** Format: double */
+            weightedOverdue: null | number;
+        };
         /** @enum {unknown} */
         PanePlace: "windscreen" | "side" | "rear" | "roof";
         PaneView: {
@@ -2416,6 +2614,7 @@ export interface components {
             /** Format: double */
             used: number;
             moved: boolean;
+            collision: null | components["schemas"]["CollisionView"];
             kits: string[];
             tasks: components["schemas"]["PlannedVisitView"][];
         };
@@ -2622,14 +2821,25 @@ export interface components {
             rule: string;
             words: string;
         };
+        /** @enum {unknown} */
+        Rhythm: "eachSession" | "everyFewWeeks" | "eachSeason" | "onceAYear";
         RoleChoiceView: {
             role: components["schemas"]["TowelRole"];
             name: string;
+        };
+        RoutineCardView: {
+            /** Format: date */
+            printed: string;
+            slots: string[];
+            groups: components["schemas"]["CardGroupView"][];
+            cautions: components["schemas"]["CardCautionView"][];
         };
         RoutineDocument: {
             slots?: components["schemas"]["SlotDocument"][];
             away?: components["schemas"]["AwayDocument"][];
             pins?: components["schemas"]["PinDocument"][];
+            moves?: components["schemas"]["MoveDocument"][];
+            declined?: boolean;
         };
         RoutinePlanView: {
             /** Format: date */
@@ -2637,12 +2847,16 @@ export interface components {
             /** Format: double */
             minutesAWeek: number;
             /** Format: double */
+            givenAWeek: number;
+            /** Format: double */
             overdueDays: number;
             slots: components["schemas"]["PlannedSlotView"][];
             tasks: components["schemas"]["PlannedTaskView"][];
             notPlanned: components["schemas"]["NotPlannedView"][];
             unmet: string[];
+            moved: string[];
             missed: string[];
+            difference: string;
         };
         RoutineTaskView: {
             taskId: string;
@@ -2791,6 +3005,22 @@ export interface components {
             isMixed: boolean;
             sentence: string;
         };
+        SessionOrderRequest: {
+            tasks: string[];
+            /** Format: int32 */
+            minutes: number;
+            tap?: boolean;
+            power?: boolean;
+            shade?: boolean;
+            standing?: components["schemas"]["Standing"];
+        };
+        SessionOrderView: {
+            /** Format: double */
+            minutes: number;
+            steps: components["schemas"]["OrderStepView"][];
+            mixtures: string[];
+            leftOut: string[];
+        };
         Shape: {
             surfaceId: string;
             outline: string;
@@ -2878,6 +3108,10 @@ export interface components {
             repeats: string;
             /** Format: date */
             next: null | string;
+        };
+        SmallerView: {
+            words: string;
+            routine: components["schemas"]["RoutineDocument"];
         };
         SmallestShelfView: {
             products: components["schemas"]["ProductPartView"][];
@@ -4803,6 +5037,203 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetCatchUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatchUpView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    OrderSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionOrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionOrderView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetRoutineCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineCardView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetBusyTimes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BusyView"];
+                };
+            };
+        };
+    };
+    ReplaceBusyTimes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/calendar": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BusyView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ForgetBusyTimes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BusyView"];
                 };
             };
         };
@@ -6915,6 +7346,99 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NextSlotView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetFrontier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrontierView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    BeginFrontier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrontierView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    CancelFrontier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrontierView"];
                 };
             };
             /** @description Not Found */

@@ -17,6 +17,13 @@ public sealed record RoutineDocument
     [MaxLength(CarRoutine.MostEach, ErrorMessage = "Give up to 60 pins.")]
     public IReadOnlyList<PinDocument> Pins { get; init; } = [];
 
+    /// <summary>The single visits that the owner has moved.</summary>
+    [MaxLength(CarRoutine.MostEach, ErrorMessage = "Move up to 60 single tasks.")]
+    public IReadOnlyList<MoveDocument> Moves { get; init; } = [];
+
+    /// <summary>Whether the owner said no to a routine.</summary>
+    public bool Declined { get; init; }
+
     /// <summary>Writes a routine down.</summary>
     public static RoutineDocument Of(CarRoutine routine) =>
         new()
@@ -27,6 +34,8 @@ public sealed record RoutineDocument
                 .. routine.Away.Select(away => new AwayDocument { First = away.First, Last = away.Last }),
             ],
             Pins = [.. routine.Pins.Select(PinDocument.Of)],
+            Moves = [.. routine.Moves.Select(MoveDocument.Of)],
+            Declined = routine.IsDeclined,
         };
 
     /// <summary>Reads it.</summary>
@@ -62,6 +71,8 @@ public sealed record RoutineDocument
         {
             Away = [.. Away.Select(away => new Away(away.First, away.Last))],
             Pins = [.. Pins.Select(pin => pin.ToPin())],
+            Moves = [.. Moves.Select(move => move.ToMove())],
+            IsDeclined = Declined,
         };
 }
 
@@ -214,6 +225,41 @@ public sealed record PinDocument
 
     /// <summary>The pin that was written down.</summary>
     public Pin ToPin() => new(new TaskId(Task), Kind) { Weeks = Weeks, Months = Months };
+}
+
+/// <summary>A task that the owner has moved from one day of a slot to another.</summary>
+public sealed record MoveDocument
+{
+    /// <summary>The task.</summary>
+    [StringLength(60, MinimumLength = 1, ErrorMessage = "Name a task.")]
+    public required string Task { get; init; }
+
+    /// <summary>The slot it was taken from.</summary>
+    public required Guid FromSlot { get; init; }
+
+    /// <summary>The day of that slot, as its rule has it.</summary>
+    public required DateOnly FromDay { get; init; }
+
+    /// <summary>The slot it was put into.</summary>
+    public required Guid ToSlot { get; init; }
+
+    /// <summary>The day of that slot, as its rule has it.</summary>
+    public required DateOnly ToDay { get; init; }
+
+    /// <summary>Writes a move down.</summary>
+    public static MoveDocument Of(VisitMove move) =>
+        new()
+        {
+            Task = move.TaskId.Value,
+            FromSlot = move.FromSlot,
+            FromDay = move.FromDay,
+            ToSlot = move.ToSlot,
+            ToDay = move.ToDay,
+        };
+
+    /// <summary>The move that was written down.</summary>
+    public VisitMove ToMove() =>
+        new(new TaskId(Task), new SlotId(FromSlot), FromDay, new SlotId(ToSlot), ToDay);
 }
 
 /// <summary>A plan that stands, as it is stored: what was planned on each day of a slot.</summary>

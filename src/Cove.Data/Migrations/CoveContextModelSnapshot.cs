@@ -50,6 +50,22 @@ namespace Cove.Data.Migrations
                     b.ToTable("Answers");
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.BusyRow", b =>
+                {
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("StartsAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("EndsAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("OwnerId", "StartsAt", "EndsAt");
+
+                    b.ToTable("Busy");
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.CareStateRow", b =>
                 {
                     b.Property<Guid>("VehicleId")

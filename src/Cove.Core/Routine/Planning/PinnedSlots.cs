@@ -53,12 +53,14 @@ public static class PinnedSlots
                         today
                     );
             var chosen = new List<int>();
-            int needs = Needs(car.Problem, index);
+            int needs = VisitNeeds.HalfMinutes(car.Problem, index);
             foreach (IReadOnlyList<int> window in windows)
             {
                 int[] open =
                 [
-                    .. window.Where(slot => !IsClosed(car.Problem, index, slot) && room[slot] >= needs),
+                    .. window.Where(slot =>
+                        !VisitNeeds.IsClosed(car.Problem, index, slot) && room[slot] >= needs
+                    ),
                 ];
                 if (open.Length == 0)
                 {
@@ -125,33 +127,6 @@ public static class PinnedSlots
         }
 
         return windows;
-    }
-
-    /// <summary>The half minutes of a task with all that it requires and every kit of theirs.</summary>
-    private static int Needs(RoutineProblem problem, int index)
-    {
-        var kits = new HashSet<int>();
-        int needs = 0;
-        for (int? at = index; at is { } task; at = problem.Tasks[task].Requires)
-        {
-            needs += problem.Tasks[task].HalfMinutes;
-            kits.UnionWith(problem.Tasks[task].Kits);
-        }
-
-        return needs + kits.Sum(kit => problem.KitFetch[kit]);
-    }
-
-    private static bool IsClosed(RoutineProblem problem, int index, int slot)
-    {
-        for (int? at = index; at is { } task; at = problem.Tasks[task].Requires)
-        {
-            if (problem.Tasks[task].Closed.Contains(slot))
-            {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static string SentenceFor(CarProblem car, Pin pin, CareItem item, IReadOnlyList<int> window) =>

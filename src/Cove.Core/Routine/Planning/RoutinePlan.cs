@@ -1,3 +1,4 @@
+using Cove.Core.Methods.Steps;
 using Cove.Core.Routine.Slots;
 using Cove.Core.Routine.Solving;
 using Cove.Core.Sessions.Ready;
@@ -22,8 +23,17 @@ public sealed record RoutinePlan(
     double WeightedOverdue
 )
 {
-    /// <summary>The minutes taken in an average week of the months asked for.</summary>
+    /// <summary>The minutes that tasks and kits take in an average week of the months asked for.</summary>
     public double MinutesAWeek { get; init; }
+
+    /// <summary>The minutes of the slots in an average week of the months asked for: what the owner gives, used or not.</summary>
+    public double GivenAWeek { get; init; }
+
+    /// <summary>The single visits that the owner has moved, and what that comes to.</summary>
+    public IReadOnlyList<MovedVisit> Moved { get; init; } = [];
+
+    /// <summary>The moves that cannot be made.</summary>
+    public IReadOnlyList<UnmetMove> Unmoved { get; init; } = [];
 
     /// <summary>The days overdue in the months asked for, all tasks added.</summary>
     public double OverdueDays => Tasks.Sum(task => task.OverdueDays);
@@ -42,12 +52,14 @@ public sealed record PlannedDay(SlotDay Day, IReadOnlyList<PlannedVisit> Tasks, 
 /// <param name="IsPinned">Whether the owner pinned it there.</param>
 /// <param name="IsOverdue">Whether it is overdue by then.</param>
 /// <param name="Products">What it is done with when it has just come due; nothing for what is done dry.</param>
+/// <param name="Methods">How it is done then.</param>
 public sealed record PlannedVisit(
     CareItem Item,
     double Minutes,
     bool IsPinned,
     bool IsOverdue,
-    IReadOnlyList<StepProduct> Products
+    IReadOnlyList<StepProduct> Products,
+    IReadOnlyList<Method> Methods
 );
 
 /// <summary>How a task fares in a plan.</summary>
@@ -64,6 +76,12 @@ public sealed record PlannedTask(
     double WeightedOverdue
 )
 {
+    /// <summary>Its level now beside its mark: 1 is due.</summary>
+    public double LevelNow { get; init; }
+
+    /// <summary>Whether it is overdue now, and not only due today.</summary>
+    public bool IsOverdueNow => LevelNow > 1 + (0.5 / Math.Max(1, NeededDays ?? 1));
+
     /// <summary>The days between two of its dates in the middle; null when there are fewer than two.</summary>
     public int? PlannedDays
     {

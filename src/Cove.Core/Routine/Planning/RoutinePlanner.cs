@@ -42,17 +42,28 @@ public sealed class RoutinePlanner(
         DateOnly end = until.AddDays(RunOnDays);
         IReadOnlyList<SlotDay> days = routine.Days(from ?? year.Today, end, zone);
         int horizon = end.DayNumber - year.Today.DayNumber;
-        var (car, unmet) = PinnedSlots.Put(
+        var (pinned, unmet) = PinnedSlots.Put(
             year.ProblemFor([.. days.Take(RoutineProblem.MostSlots)], horizon),
             routine.Pins,
             lastDone,
             year.Today,
             until
         );
+        var (car, unmoved) = MovedVisits.Put(pinned, routine.Moves);
         SolvedRoutine solved = standing is null
             ? RoutineSolver.Solve(car.Problem)
             : RoutineSolver.SolveAgain(car.Problem, standing.For(car));
-        return Read(car, solved, unmet, until);
+        return Read(car, solved, unmet, until) with
+        {
+            Moved =
+            [
+                .. routine
+                    .Moves.Except(unmoved.Select(move => move.Move))
+                    .Select(move => MovedVisits.Describe(move, car, solved))
+                    .OfType<MovedVisit>(),
+            ],
+            Unmoved = unmoved,
+        };
     }
 
     private RoutinePlan Read(
@@ -95,7 +106,10 @@ public sealed class RoutinePlanner(
                                     .Select(slot => slot.Day.Day),
                             ],
                             inTime.Overdue[item.Index]
-                        )
+                        ) with
+                        {
+                            LevelNow = car.Problem.Tasks[item.Index].LevelAtStart,
+                        }
                     ),
             ],
             car.Left,
@@ -105,28 +119,22 @@ public sealed class RoutinePlanner(
         )
         {
             MinutesAWeek = slots.Where(slot => slot.Day.Day <= until).Sum(slot => slot.Minutes) / weeks,
+            GivenAWeek = slots.Where(slot => slot.Day.Day <= until).Sum(slot => slot.Day.Minutes) / weeks,
         };
     }
 
     private PlannedVisit VisitOf(CarProblem car, SolvedRoutine solved, int task, int slot)
     {
         RoutineTask of = car.Problem.Tasks[task];
-        int before = slot - 1;
-        while (before >= 0 && !solved.Visits[before].Contains(task))
-        {
-            before--;
-        }
-
-        double level =
-            (before < 0 ? of.LevelAtStart : of.LevelAfter)
-            + of.Rise.RisenBy(car.Problem.Slots[slot].Day)
-            - of.Rise.RisenBy(before < 0 ? 0 : car.Problem.Slots[before].Day);
+        WorkAtMark work = year.WorkAt(car.Days[slot].Slot.Place);
+        TaskId taskId = car.Items[task].Task.Id;
         return new PlannedVisit(
             car.Items[task],
             of.HalfMinutes / 2.0,
             of.Pinned.Contains(slot),
-            level > 1 + OnTheDay / Math.Max(1, NeededDays(of) ?? 1),
-            year.WorkAt(car.Days[slot].Slot.Place).ProductsFor(car.Items[task].Task.Id)
+            VisitLevel.DaysOver(car.Problem, solved, task, slot) > OnTheDay,
+            work.ProductsFor(taskId),
+            work.MethodsFor(taskId)
         );
     }
 

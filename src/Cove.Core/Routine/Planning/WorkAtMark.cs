@@ -1,6 +1,7 @@
 using Cove.Core.Cars;
 using Cove.Core.Choice;
 using Cove.Core.Methods;
+using Cove.Core.Methods.Steps;
 using Cove.Core.Sessions;
 using Cove.Core.Sessions.Ready;
 using Cove.Core.Sessions.Runs;
@@ -12,6 +13,7 @@ namespace Cove.Core.Routine.Planning;
 /// <remarks>What is left in the bottles is not asked: what runs out is bought in time, and the shopping list says when.</remarks>
 public sealed class WorkAtMark
 {
+    private readonly DayPlan due;
     private readonly Dictionary<TaskId, ReadyTask> ready;
     private readonly Dictionary<TaskId, HeldBack> held;
     private readonly Dictionary<TaskId, IReadOnlyList<StepProduct>> products = [];
@@ -23,7 +25,7 @@ public sealed class WorkAtMark
     /// <param name="place">The place.</param>
     public WorkAtMark(CarShelf car, OwnerPaces paces, DateTimeOffset now, Workplace place)
     {
-        var due = new DayPlan(
+        due = new DayPlan(
             new CarShelf(car.Ledger.AtMarks(now), car.Shelf, car.Records, car.Ways),
             paces,
             now,
@@ -56,6 +58,17 @@ public sealed class WorkAtMark
 
         return known;
     }
+
+    /// <summary>How a task is done there, method by method; nothing for what cannot be.</summary>
+    public IReadOnlyList<Method> MethodsFor(TaskId taskId) =>
+        Of(taskId) is { } task ? [.. task.Work.Uses.Select(use => use.Method).Distinct()] : [];
+
+    /// <summary>Some tasks as a session there: in their running order, with kits, products, waits and chores.</summary>
+    /// <param name="taskIds">The tasks.</param>
+    /// <param name="minutes">The minutes of the session.</param>
+    /// <remarks>It is made of tasks that have just come due, as those of a coming slot have. Today's session is not made here, but from how the car stands today.</remarks>
+    public PlannedSession Session(IReadOnlyCollection<TaskId> taskIds, int minutes) =>
+        due.SlotSession(taskIds, minutes);
 
     /// <summary>Why a task cannot be done there, on some or all of its surfaces; null when it can be on all.</summary>
     public HeldBack? WhyNot(TaskId taskId) => held.GetValueOrDefault(taskId);

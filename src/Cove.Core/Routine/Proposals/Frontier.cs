@@ -143,7 +143,8 @@ public sealed class Frontier
                     .Select(item => new TaskFare(
                         item.Item,
                         found.InTime.Overdue[item.Index].Days,
-                        Longest(found, item.Index)
+                        Longest(found, item.Index),
+                        found.Candidate.Problem.Tasks[item.Index].OnlyPinned
                     )),
             ],
             found.InTime.WeightedOverdue

@@ -30,11 +30,12 @@ public sealed record FrontierPoint(
         Tasks.Where(task => task.Item.Task.Stakes >= Stakes.HygieneAndTouch).All(Keeps);
 
     private static bool Keeps(TaskFare task) =>
-        task.Longest <= Math.Max(7, task.Item.Task.Interval.TotalDays / 5);
+        task.IsPinned || task.Longest <= Math.Max(7, task.Item.Task.Interval.TotalDays / 5);
 }
 
 /// <summary>How a task fares in a year.</summary>
 /// <param name="Item">The task.</param>
 /// <param name="OverdueDays">The days it is overdue in the year.</param>
 /// <param name="Longest">The longest it is overdue in one go after the first eight weeks, in days.</param>
-public sealed record TaskFare(CareItem Item, double OverdueDays, double Longest);
+/// <param name="IsPinned">Whether the owner has decided when it is done, so that no pattern is to blame for it.</param>
+public sealed record TaskFare(CareItem Item, double OverdueDays, double Longest, bool IsPinned);

@@ -22,7 +22,7 @@ public sealed record NamedPoints(
         );
     }
 
-    /// <summary>The points that no other betters with as few minutes, the fewest minutes first.</summary>
+    /// <summary>The points that no other betters in days overdue with as few minutes, the fewest minutes first.</summary>
     /// <param name="points">The points, in any order.</param>
     public static IReadOnlyList<FrontierPoint> Coast(IReadOnlyList<FrontierPoint> points)
     {
@@ -30,10 +30,10 @@ public sealed record NamedPoints(
         foreach (
             FrontierPoint point in points
                 .OrderBy(point => point.MinutesAWeek)
-                .ThenBy(point => point.WeightedOverdue)
+                .ThenBy(point => point.OverdueDays)
         )
         {
-            if (coast.Count == 0 || point.WeightedOverdue < coast[^1].WeightedOverdue)
+            if (coast.Count == 0 || point.OverdueDays < coast[^1].OverdueDays)
             {
                 coast.Add(point);
             }
@@ -51,9 +51,9 @@ public sealed record NamedPoints(
         }
 
         double minutes = coast[^1].MinutesAWeek - coast[0].MinutesAWeek;
-        double overdue = coast[0].WeightedOverdue - coast[^1].WeightedOverdue;
+        double overdue = coast[0].OverdueDays - coast[^1].OverdueDays;
         return coast.MaxBy(point =>
-            ((coast[0].WeightedOverdue - point.WeightedOverdue) / overdue)
+            ((coast[0].OverdueDays - point.OverdueDays) / overdue)
             - ((point.MinutesAWeek - coast[0].MinutesAWeek) / minutes)
         );
     }

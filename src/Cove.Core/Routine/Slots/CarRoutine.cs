@@ -19,6 +19,20 @@ public sealed record CarRoutine(IReadOnlyList<Slot> Slots)
     /// <summary>What the owner has pinned; at most one for each task.</summary>
     public IReadOnlyList<Pin> Pins { get; init; } = [];
 
+    /// <summary>The single visits that the owner has moved.</summary>
+    public IReadOnlyList<VisitMove> Moves { get; init; } = [];
+
+    /// <summary>Whether the owner said no to a routine, so that none is offered again.</summary>
+    public bool IsDeclined { get; init; }
+
+    /// <summary>The same without what is over: moves between days that have passed.</summary>
+    /// <param name="today">The owner's present day.</param>
+    public CarRoutine From(DateOnly today) =>
+        this with
+        {
+            Moves = [.. Moves.Where(move => move.FromDay >= today || move.ToDay >= today)],
+        };
+
     /// <summary>Its days between two days, both included, the earliest first.</summary>
     /// <param name="first">The first day.</param>
     /// <param name="last">The last day.</param>
@@ -42,6 +56,20 @@ public sealed record Away(DateOnly First, DateOnly Last)
     /// <summary>Whether a day is in it.</summary>
     public bool Covers(DateOnly day) => day >= First && day <= Last;
 }
+
+/// <summary>A task that the owner has moved from one day of a slot to another. It is not done on the first and is done on the second, whatever the reckoning says; its other visits are planned as ever.</summary>
+/// <param name="TaskId">The task.</param>
+/// <param name="FromSlot">The slot it was taken from.</param>
+/// <param name="FromDay">The day of that slot, as its rule has it.</param>
+/// <param name="ToSlot">The slot it was put into.</param>
+/// <param name="ToDay">The day of that slot, as its rule has it.</param>
+public sealed record VisitMove(
+    TaskId TaskId,
+    SlotId FromSlot,
+    DateOnly FromDay,
+    SlotId ToSlot,
+    DateOnly ToDay
+);
 
 /// <summary>What an owner has decided about a task, whatever the reckoning says.</summary>
 /// <param name="TaskId">The task.</param>

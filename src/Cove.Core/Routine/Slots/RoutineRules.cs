@@ -31,6 +31,7 @@ public static class RoutineRules
             .. routine.Away.SelectMany((away, at) => Spell(away, $"away[{at}]")),
             .. routine.Pins.SelectMany((pin, at) => Pinned(pin, $"pins[{at}]")),
             .. SamePin(routine),
+            .. routine.Moves.SelectMany((move, at) => Moved(move, $"moves[{at}]")),
         ];
         return errors.Length == 0 && routine.Days(today, today.AddYears(2), zone).Count > MostDaysInTwoYears
             ?
@@ -140,6 +141,19 @@ public static class RoutineRules
         )
         {
             yield return new ValidationError($"{at}.months", "Name one month or more, from 1 to 12.");
+        }
+    }
+
+    private static IEnumerable<ValidationError> Moved(VisitMove move, string at)
+    {
+        if (CareTasks.Find(move.TaskId) is null)
+        {
+            yield return new ValidationError($"{at}.task", "There is no such task.");
+        }
+
+        if ((move.FromSlot, move.FromDay) == (move.ToSlot, move.ToDay))
+        {
+            yield return new ValidationError($"{at}.toDay", "Move it to another session than its own.");
         }
     }
 

@@ -30,6 +30,20 @@ public sealed record Slot(SlotId Id, RecurrenceRule Rule, DateOnly From, TimeOnl
 
     /// <summary>Single days that are otherwise than the rule has them; at most one for each day of the rule.</summary>
     public IReadOnlyList<SlotChange> Changes { get; init; } = [];
+
+    /// <summary>The same with another length on one day; a day that was moved stays moved.</summary>
+    /// <param name="ruleDay">The day, as the rule has it.</param>
+    /// <param name="minutes">How long it is on that day.</param>
+    public Slot With(DateOnly ruleDay, int minutes)
+    {
+        SlotChange change =
+            Changes.FirstOrDefault(known => known.Day == ruleDay)
+            ?? new SlotChange(ruleDay, SlotChangeKind.Resized);
+        return this with
+        {
+            Changes = [.. Changes.Where(known => known.Day != ruleDay), change with { Minutes = minutes }],
+        };
+    }
 }
 
 /// <summary>What a slot may be used for.</summary>

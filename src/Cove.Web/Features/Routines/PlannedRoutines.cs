@@ -7,6 +7,7 @@ internal sealed class PlannedRoutines(
     RoutineStore store,
     CarsAtHand cars,
     CarSources sources,
+    BusyStore busy,
     OwnerClock clock
 )
 {
@@ -118,6 +119,90 @@ internal sealed class PlannedRoutines(
         return RoutineCalendar.Write(days, revisions, name, start, clock.Zone);
     }
 
+    /// <summary>When the owner has something else to do.</summary>
+    public Task<BusyTimes> Busy(CancellationToken cancel) => busy.All(cancel);
+
+    /// <summary>Lays out the patterns of slots that can be compared on a car, and reads what its owner has done lately.</summary>
+    public async Task<(Frontier Frontier, DoneLately? Lately)> Compare(
+        VehicleId vehicleId,
+        CarRoutine routine,
+        CarAtHand car,
+        CancellationToken cancel
+    )
+    {
+        Dictionary<TaskId, DateOnly> lastDone = await LastDone(vehicleId, cancel);
+        IReadOnlyList<LogEntry> log = await sources.Log.DoneSince(
+            vehicleId,
+            clock.Now.AddDays(-DoneLately.Reach),
+            cancel
+        );
+        return car.Use(day =>
+        {
+            var year = YearOf(day);
+            var frontier = new Frontier(year, routine, lastDone, clock.Zone);
+            return (frontier, frontier.Lately(log, year));
+        });
+    }
+
+    /// <summary>What slipped and how it is made good; null when the owner has no vehicle of that id.</summary>
+    public async Task<FoundCatchUp?> CatchUp(VehicleId vehicleId, CancellationToken cancel)
+    {
+        if (await Find(vehicleId, cancel) is not var (saved, car))
+        {
+            return null;
+        }
+
+        IReadOnlyList<DateOnly> missed = await Missed(vehicleId, saved.Routine, cancel);
+        if (missed.Count == 0)
+        {
+            return new FoundCatchUp(saved.Routine, missed, null, null, string.Empty);
+        }
+
+        Dictionary<TaskId, DateOnly> lastDone = await LastDone(vehicleId, cancel);
+        IEnumerable<DateTimeOffset> cared = (
+            await sources.Log.CareSince([vehicleId], clock.Now.AddDays(-SmallerRoutine.Reach), cancel)
+        )[vehicleId];
+        HashSet<DateOnly> days = [.. cared.Select(at => DateOnly.FromDateTime(clock.OnTheWall(at).DateTime))];
+        return car.Use(day =>
+        {
+            var planner = new RoutinePlanner(YearOf(day), lastDone, clock.Zone);
+            var smaller = SmallerRoutine.For(saved.Routine, days, clock.Today, clock.Zone);
+            return new FoundCatchUp(
+                saved.Routine,
+                missed,
+                Cove.Core.Routine.Planning.CatchUp.Find(planner, saved.Routine, saved.Standing, clock.Today),
+                smaller,
+                smaller is null
+                    ? string.Empty
+                    : Difference(
+                        planner.Plan(saved.Routine, UsualMonths, saved.Standing),
+                        planner.Plan(smaller.Routine, UsualMonths)
+                    )
+            );
+        });
+    }
+
+    /// <summary>Some tasks as a session at a place; null when the owner has no vehicle of that id.</summary>
+    public async Task<OrderedSession?> Order(
+        VehicleId vehicleId,
+        SlotPlace place,
+        IReadOnlyCollection<TaskId> taskIds,
+        int minutes,
+        CancellationToken cancel
+    ) =>
+        await cars.Get(vehicleId, sources, cancel) is { } car
+            ? car.Use(day => OrderedSession.Of(YearOf(day).WorkAt(place), taskIds, minutes))
+            : null;
+
+    /// <summary>What one plan would change beside another, in words.</summary>
+    public static string Difference(RoutinePlan now, RoutinePlan then) =>
+        RoutineDifference.InWords(now.GivenAWeek, Days(now), then.GivenAWeek, Days(then));
+
+    private static Dictionary<CareTask, double> Days(RoutinePlan plan) =>
+        plan.Tasks.ToDictionary(task => task.Item.Task, task => task.OverdueDays);
+
+    private CarYear YearOf(DayPlan day) => new(day.Car, day.Methods.Paces, day.Now, clock.Zone);
+
     private async Task<RoutinePlan> Plan(
         VehicleId vehicleId,
         CarRoutine routine,
@@ -131,11 +216,7 @@ internal sealed class PlannedRoutines(
         // Whoever has cleaned today has used the slot of today.
         DateOnly from = lastDone.ContainsValue(clock.Today) ? clock.Today.AddDays(1) : clock.Today;
         return car.Use(day =>
-            new RoutinePlanner(
-                new CarYear(day.Car, day.Methods.Paces, day.Now, clock.Zone),
-                lastDone,
-                clock.Zone
-            ).Plan(routine, months, standing, from)
+            new RoutinePlanner(YearOf(day), lastDone, clock.Zone).Plan(routine, months, standing, from)
         );
     }
 
@@ -147,4 +228,39 @@ internal sealed class PlannedRoutines(
             task => task.Key,
             task => DateOnly.FromDateTime(clock.OnTheWall(task.Value).DateTime)
         );
+}
+
+/// <summary>What slipped and how it is made good.</summary>
+/// <param name="Routine">The routine that is kept.</param>
+/// <param name="Missed">The days of slots that passed without a session since the car was last cared for.</param>
+/// <param name="CatchUp">The cheapest way to make it good; null when nothing is overdue.</param>
+/// <param name="Smaller">A smaller routine; null when this one is kept well enough.</param>
+/// <param name="Difference">What that would change, in words.</param>
+internal sealed record FoundCatchUp(
+    CarRoutine Routine,
+    IReadOnlyList<DateOnly> Missed,
+    CatchUp? CatchUp,
+    SmallerRoutine? Smaller,
+    string Difference
+);
+
+/// <summary>A coming session in its running order.</summary>
+/// <param name="Session">The session.</param>
+/// <param name="LeftOut">The tasks that do not fit after all, as an owner would say them.</param>
+internal sealed record OrderedSession(PlannedSession Session, IReadOnlyList<string> LeftOut)
+{
+    public static OrderedSession Of(WorkAtMark work, IReadOnlyCollection<TaskId> taskIds, int minutes)
+    {
+        PlannedSession session = work.Session(taskIds, minutes);
+        HashSet<TaskId> done = [.. session.Steps.Select(step => step.TaskId)];
+        return new OrderedSession(
+            session,
+            [
+                .. taskIds
+                    .Where(task => !done.Contains(task))
+                    .Select(task => CareTasks.Find(task)?.Name)
+                    .OfType<string>(),
+            ]
+        );
+    }
 }

@@ -92,11 +92,12 @@ internal static class RoutineEndpoints
             return Problems.Paths(errors);
         }
 
-        RoutinePlan plan = await routines.Instead(vehicleId, routine!, saved, car, cancel);
+        routine = routine!.From(clock.Today);
+        RoutinePlan plan = await routines.Instead(vehicleId, routine, saved, car, cancel);
         Changed<SavedRoutine> changed = await store.Keep(
             vehicleId,
             version,
-            routine!,
+            routine,
             StandingPlan.Of(plan),
             cancel
         );
@@ -126,7 +127,7 @@ internal static class RoutineEndpoints
     ) =>
         await routines.Kept(vehicleId, months, cancel) is var (saved, plan)
             ? Results.Ok(
-                RoutinePlanView.Of(plan, await routines.Missed(vehicleId, saved.Routine, cancel), clock.Zone)
+                RoutinePlanView.Of(plan, await CalendarOf(routines, vehicleId, saved, clock, cancel), "")
             )
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
@@ -143,16 +144,35 @@ internal static class RoutineEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        return request.Read(clock.Today, clock.Zone, out CarRoutine? routine) is { Count: > 0 } errors
-            ? Problems.Paths(errors)
-            : Results.Ok(
-                RoutinePlanView.Of(
-                    await routines.Instead(vehicleId, routine!, saved, car, cancel),
-                    await routines.Missed(vehicleId, saved.Routine, cancel),
-                    clock.Zone
-                )
-            );
+        if (request.Read(clock.Today, clock.Zone, out CarRoutine? routine) is { Count: > 0 } errors)
+        {
+            return Problems.Paths(errors);
+        }
+
+        var (_, now) = (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Value;
+        RoutinePlan then = await routines.Instead(vehicleId, routine!, saved, car, cancel);
+        return Results.Ok(
+            RoutinePlanView.Of(
+                then,
+                await CalendarOf(routines, vehicleId, saved, clock, cancel),
+                now.Slots.Count == 0 ? "" : PlannedRoutines.Difference(now, then)
+            )
+        );
     }
+
+    private static async Task<OwnerCalendar> CalendarOf(
+        PlannedRoutines routines,
+        VehicleId vehicleId,
+        SavedRoutine saved,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        new(
+            await routines.Missed(vehicleId, saved.Routine, cancel),
+            await routines.Busy(cancel),
+            clock.Now,
+            clock.Zone
+        );
 
     private static async Task<IResult> Next(
         VehicleId vehicleId,
@@ -163,7 +183,9 @@ internal static class RoutineEndpoints
         await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (_, plan)
             ? Results.Ok(
                 new NextSlotView(
-                    plan.Slots.Count > 0 ? PlannedSlotView.Of(plan.Slots[0], clock.Zone) : null,
+                    plan.Slots.Count > 0
+                        ? PlannedSlotView.Of(plan.Slots[0], OwnerCalendar.Empty(clock), plan)
+                        : null,
                     plan.Slots.Count > 0 && plan.Slots[0].Day.Day == clock.Today
                 )
             )

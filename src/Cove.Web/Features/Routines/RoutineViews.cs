@@ -41,32 +41,39 @@ internal sealed record RoutineTaskView(string TaskId, string Name);
 /// <summary>A routine carried out on paper.</summary>
 /// <param name="Until">The last day of the months asked for.</param>
 /// <param name="MinutesAWeek">The minutes of tasks and kits in an average week.</param>
+/// <param name="GivenAWeek">The minutes of the slots in an average week.</param>
 /// <param name="OverdueDays">The days overdue in that time, all tasks added.</param>
 /// <param name="Slots">The coming days with what each holds.</param>
 /// <param name="Tasks">How each task fares.</param>
 /// <param name="NotPlanned">What cannot be done at any of the places.</param>
-/// <param name="Unmet">A sentence for each pin that cannot be kept.</param>
+/// <param name="Unmet">A sentence for each pin, and each moved task, that cannot be kept.</param>
+/// <param name="Moved">A sentence for each task that was moved.</param>
 /// <param name="Missed">The days of slots that passed without a session since the car was last cared for.</param>
+/// <param name="Difference">What it would change beside the routine that is kept, in words; empty for that one.</param>
 internal sealed record RoutinePlanView(
     DateOnly Until,
     double MinutesAWeek,
+    double GivenAWeek,
     double OverdueDays,
     IReadOnlyList<PlannedSlotView> Slots,
     IReadOnlyList<PlannedTaskView> Tasks,
     IReadOnlyList<NotPlannedView> NotPlanned,
     IReadOnlyList<string> Unmet,
-    IReadOnlyList<DateOnly> Missed
+    IReadOnlyList<string> Moved,
+    IReadOnlyList<DateOnly> Missed,
+    string Difference
 )
 {
-    public static RoutinePlanView Of(RoutinePlan plan, IReadOnlyList<DateOnly> missed, TimeZoneInfo zone) =>
+    public static RoutinePlanView Of(RoutinePlan plan, OwnerCalendar calendar, string difference) =>
         new(
             plan.Until,
             Math.Round(plan.MinutesAWeek, 1),
+            Math.Round(plan.GivenAWeek, 1),
             Math.Round(plan.OverdueDays, 1),
             [
                 .. plan
                     .Slots.Where(slot => slot.Day.Day <= plan.Until)
-                    .Select(slot => PlannedSlotView.Of(slot, zone)),
+                    .Select(slot => PlannedSlotView.Of(slot, calendar, plan)),
             ],
             [.. plan.Tasks.Select(PlannedTaskView.Of)],
             [
@@ -77,10 +84,56 @@ internal sealed record RoutinePlanView(
                     held.WayOut
                 )),
             ],
-            [.. plan.Unmet.Select(unmet => unmet.Sentence)],
-            missed
+            [.. plan.Unmet.Select(unmet => unmet.Sentence), .. plan.Unmoved.Select(unmet => unmet.Sentence)],
+            [.. plan.Moved.Select(moved => moved.Sentence)],
+            calendar.Missed,
+            difference
         );
 }
+
+/// <summary>What is in the owner's calendar beside a plan.</summary>
+/// <param name="Missed">The days of slots that passed without a session since the car was last cared for.</param>
+/// <param name="Busy">When the owner has something else to do.</param>
+/// <param name="Now">The present instant.</param>
+/// <param name="Zone">The owner's time zone.</param>
+internal sealed record OwnerCalendar(
+    IReadOnlyList<DateOnly> Missed,
+    BusyTimes Busy,
+    DateTimeOffset Now,
+    TimeZoneInfo Zone
+)
+{
+    public static OwnerCalendar Empty(OwnerClock clock) => new([], BusyTimes.None, clock.Now, clock.Zone);
+
+    /// <summary>What a day of a slot collides with; null when it does not.</summary>
+    public CollisionView? CollisionOf(SlotDay day, RoutinePlan plan)
+    {
+        if (Busy.Over(day, Zone) is not { } span)
+        {
+            return null;
+        }
+
+        var free = Busy.FreeNear(day, [.. plan.Slots.Select(slot => slot.Day)], Now, Zone);
+        return new CollisionView(
+            TimeZoneInfo.ConvertTime(span.Start, Zone),
+            TimeZoneInfo.ConvertTime(span.End, Zone),
+            free?.Day,
+            free?.Time
+        );
+    }
+}
+
+/// <summary>Something else that its owner has to do during a session.</summary>
+/// <param name="From">When it begins.</param>
+/// <param name="To">When it ends.</param>
+/// <param name="FreeDay">A free time near: its day; null when there is none within three days.</param>
+/// <param name="FreeTime">Its hour.</param>
+internal sealed record CollisionView(
+    DateTimeOffset From,
+    DateTimeOffset To,
+    DateOnly? FreeDay,
+    TimeOnly? FreeTime
+);
 
 /// <summary>What one day of a slot holds.</summary>
 /// <param name="SlotId">The slot.</param>
@@ -92,6 +145,7 @@ internal sealed record RoutinePlanView(
 /// <param name="Room">The minutes there are for tasks and kits, when chores and walking are paid.</param>
 /// <param name="Used">The minutes that tasks and kits take.</param>
 /// <param name="Moved">Whether the day was moved.</param>
+/// <param name="Collision">What it collides with; null when it does not.</param>
 /// <param name="Kits">The kits to fetch.</param>
 /// <param name="Tasks">The tasks.</param>
 internal sealed record PlannedSlotView(
@@ -104,21 +158,23 @@ internal sealed record PlannedSlotView(
     double Room,
     double Used,
     bool Moved,
+    CollisionView? Collision,
     IReadOnlyList<string> Kits,
     IReadOnlyList<PlannedVisitView> Tasks
 )
 {
-    public static PlannedSlotView Of(PlannedDay slot, TimeZoneInfo zone) =>
+    public static PlannedSlotView Of(PlannedDay slot, OwnerCalendar calendar, RoutinePlan plan) =>
         new(
             slot.Day.Slot.Id,
             slot.Day.RuleDay,
             slot.Day.Day,
             slot.Day.Time,
-            slot.Day.StartsAt(zone),
+            slot.Day.StartsAt(calendar.Zone),
             slot.Day.Minutes,
             slot.Room,
             slot.Minutes,
             slot.Day.IsMoved,
+            calendar.CollisionOf(slot.Day, plan),
             [
                 .. slot
                     .Tasks.SelectMany(visit => visit.Item.Task.Kits)

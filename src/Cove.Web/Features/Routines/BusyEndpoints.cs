@@ -1,0 +1,97 @@
+using System.Text;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.Net.Http.Headers;
+
+namespace Cove.Web.Features.Routines;
+
+/// <summary>When the owner has something else to do.</summary>
+internal static class BusyEndpoints
+{
+    private const string Type = "text/calendar";
+
+    private static readonly UTF8Encoding StrictUtf8 = new(false, throwOnInvalidBytes: true);
+
+    public static void MapBusyTimes(this RouteGroupBuilder api)
+    {
+        api.MapGet("/busy", Get)
+            .WithName("GetBusyTimes")
+            .WithSummary("How many busy times are known, and how far ahead.")
+            .Produces<BusyView>();
+        api.MapPut("/busy", Replace)
+            .WithMetadata(new RequestSizeLimitAttribute(BusyCalendar.LargestBytes), new ReadsItself())
+            .WithName("ReplaceBusyTimes")
+            .WithSummary(
+                "Reads busy times from a calendar file, RFC 5545, in the place of those that were known. Only beginnings and ends are kept."
+            )
+            .Accepts<string>(Type)
+            .Produces<BusyView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
+            .ProducesProblem(StatusCodes.Status415UnsupportedMediaType);
+        api.MapDelete("/busy", Forget)
+            .WithName("ForgetBusyTimes")
+            .WithSummary("Forgets all busy times.")
+            .Produces<BusyView>();
+    }
+
+    private static async Task<IResult> Get(BusyStore store, OwnerClock clock, CancellationToken cancel) =>
+        Results.Ok(ViewOf(await store.All(cancel), clock));
+
+    private static async Task<IResult> Replace(
+        SentFile sent,
+        HttpRequest request,
+        BusyStore store,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (
+            !MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
+            || !type.MediaType.Equals(Type, StringComparison.OrdinalIgnoreCase)
+            || !JsonBodies.IsUtf8(request.ContentType)
+        )
+        {
+            return Results.Problem(
+                title: "Send a calendar file in UTF-8, with the content type text/calendar.",
+                statusCode: StatusCodes.Status415UnsupportedMediaType
+            );
+        }
+
+        string text;
+        try
+        {
+            text = StrictUtf8.GetString(sent.Bytes);
+        }
+        catch (DecoderFallbackException)
+        {
+            return Problems.Field("file", "This file is not text in UTF-8. Export the calendar anew.");
+        }
+
+        if (BusyCalendar.Read(text, clock.Now, clock.Zone, out BusyTimes? busy) is { } sentence)
+        {
+            return Problems.Field("file", sentence);
+        }
+
+        await store.Replace(busy!, cancel);
+        return Results.Ok(ViewOf(busy!, clock));
+    }
+
+    private static async Task<IResult> Forget(BusyStore store, OwnerClock clock, CancellationToken cancel)
+    {
+        await store.Replace(BusyTimes.None, cancel);
+        return Results.Ok(ViewOf(BusyTimes.None, clock));
+    }
+
+    private static BusyView ViewOf(BusyTimes busy, OwnerClock clock) =>
+        new(
+            busy.Spans.Count,
+            busy.Spans.Count == 0
+                ? null
+                : DateOnly.FromDateTime(clock.OnTheWall(busy.Spans.Max(span => span.Start)).DateTime)
+        );
+}
+
+/// <summary>The busy times that are known.</summary>
+/// <param name="Times">How many.</param>
+/// <param name="Until">The day of the last; null when there are none.</param>
+internal sealed record BusyView(int Times, DateOnly? Until);
