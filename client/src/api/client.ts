@@ -50,6 +50,8 @@ export type RoutineOfCar = Schemas["RoutineView"];
 export type Routine = Required<Schemas["RoutineDocument"]>;
 export type Slot = Schemas["SlotDocument"];
 export type RoutinePlan = Schemas["RoutinePlanView"];
+export type Frontier = Schemas["FrontierView"];
+export type FrontierPoint = Schemas["FrontierPointView"];
 export type PlannedSlot = Schemas["PlannedSlotView"];
 export type PlanPoint = Schemas["PlanPoint"];
 

@@ -13,6 +13,7 @@ export const keys = {
   hazards: (words: string) => ["hazards", words],
   mixture: (asked: unknown) => ["mixture", asked],
   preview: (layout: unknown) => ["preview", layout],
+  busy: ["busy"],
   run: (runId: string) => ["run", runId],
   /** Everything of every car. */
   cars: ["vehicle"],
@@ -48,4 +49,8 @@ type CarPlace =
   | "routine"
   | "routine-plan"
   | "next-slot"
-  | "routine-preview";
+  | "routine-preview"
+  | "routine-card"
+  | "session-order"
+  | "catch-up"
+  | "frontier";

@@ -1,13 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import {
-  api,
-  ask,
-  type Layout,
-  type Mixture,
-  type Place,
-  type Routine,
-  type Schemas,
-} from "./client";
+import { api, ask, type Layout, type Mixture, type Place, type Schemas } from "./client";
 import { keys } from "./keys";
 import type { components } from "./schema";
 
@@ -172,63 +164,6 @@ export function useUsePreview(vehicleId: string, use: Use, enabled: boolean) {
         api.POST("/api/vehicles/{vehicleId}/use/preview", {
           params: { path: { vehicleId } },
           body: use,
-          signal,
-        }),
-      ),
-    enabled,
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
-}
-
-/** When a car is cleaned. */
-export function useRoutine(vehicleId: string) {
-  return useQuery({
-    queryKey: keys.place(vehicleId, "routine"),
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/routine", { params: { path: { vehicleId } }, signal }),
-      ),
-  });
-}
-
-/** The next day of a slot. */
-export function useNextSlot(vehicleId: string) {
-  return useQuery({
-    queryKey: keys.place(vehicleId, "next-slot"),
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/routine/next", {
-          params: { path: { vehicleId } },
-          signal,
-        }),
-      ),
-  });
-}
-
-/** What each coming slot holds. */
-export function useRoutinePlan(vehicleId: string) {
-  return useQuery({
-    queryKey: keys.place(vehicleId, "routine-plan"),
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/routine/plan", {
-          params: { path: { vehicleId } },
-          signal,
-        }),
-      ),
-  });
-}
-
-/** What a routine would hold that is not kept yet. */
-export function useRoutinePreview(vehicleId: string, routine: Routine, enabled: boolean) {
-  return useQuery({
-    queryKey: keys.place(vehicleId, "routine-preview", routine),
-    queryFn: ({ signal }) =>
-      ask(
-        api.POST("/api/vehicles/{vehicleId}/routine/plan", {
-          params: { path: { vehicleId } },
-          body: routine,
           signal,
         }),
       ),

@@ -632,9 +632,9 @@ export interface paths {
         };
         /** How many busy times are known, and how far ahead. */
         get: operations["GetBusyTimes"];
+        put?: never;
         /** Reads busy times from a calendar file, RFC 5545, in the place of those that were known. Only beginnings and ends are kept. */
-        put: operations["ReplaceBusyTimes"];
-        post?: never;
+        post: operations["ReplaceBusyTimes"];
         /** Forgets all busy times. */
         delete: operations["ForgetBusyTimes"];
         options?: never;
@@ -2302,6 +2302,10 @@ export interface components {
             /** Format: date */
             toDay: string;
         };
+        MovedTaskView: {
+            move: components["schemas"]["MoveDocument"];
+            sentence: string;
+        };
         MovedView: {
             taskId: string;
             name: string;
@@ -2490,6 +2494,8 @@ export interface components {
         /** @enum {unknown} */
         OptionStanding: "chosen" | "fits" | "notEnough" | "notNow" | "ruledOut";
         OrderStepView: {
+            taskId: string;
+            putsBack: boolean;
             name: string;
             /** Format: double */
             minutes: number;
@@ -2658,6 +2664,8 @@ export interface components {
             shortName: string;
             /** Format: double */
             minutes: number;
+            /** Format: double */
+            fetchMinutes: number;
             pinned: boolean;
             overdue: boolean;
             products: components["schemas"]["UsedProductView"][];
@@ -2850,11 +2858,13 @@ export interface components {
             givenAWeek: number;
             /** Format: double */
             overdueDays: number;
+            /** Format: double */
+            weightedOverdue: number;
             slots: components["schemas"]["PlannedSlotView"][];
             tasks: components["schemas"]["PlannedTaskView"][];
             notPlanned: components["schemas"]["NotPlannedView"][];
             unmet: string[];
-            moved: string[];
+            moves: components["schemas"]["MovedTaskView"][];
             missed: string[];
             difference: string;
         };

@@ -4,7 +4,8 @@ import { Link, useNavigate, useParams } from "react-router";
 import { api, ask, type Cabin, type Schemas, type Today } from "../api/client";
 import { newKey } from "../api/key";
 import { keys } from "../api/keys";
-import { useCabin, useNextSlot, useToday } from "../api/queries";
+import { useCabin, useToday } from "../api/queries";
+import { useNextSlot } from "../api/routine";
 import { Caution } from "../shared/Caution";
 import {
   clock,

@@ -38,6 +38,7 @@ export function ApplyBar({ changed, busy, now, next, error, saved, onKeep, onDis
           />
         </dl>
       )}
+      {next?.difference && <p className="max-w-[60ch] text-14 text-soft">{next.difference}</p>}
       {error && (
         <p role="alert" className="text-14 text-coral">
           {error.message}

@@ -1,18 +1,23 @@
 import { useState } from "react";
 import type { PlannedSlot, Routine, Schemas } from "../api/client";
 import { Field } from "../shared/Field";
-import { longDay } from "../shared/format";
-import { UsedProducts } from "../shared/UsedProducts";
+import { clock, longDay, shortDay } from "../shared/format";
+import { SessionOrder } from "./SessionOrder";
 
 type Change = Schemas["SlotChangeDocument"];
 type Props = {
+  vehicleId: string;
   slot: PlannedSlot;
+  others: PlannedSlot[];
+  isToday: boolean;
   draft: Routine;
+  onMove: (task: string, from: PlannedSlot, to: PlannedSlot) => void;
   onChange: (next: Partial<Routine>) => void;
 };
 
 /** One session: what it holds, and what can be changed about this day alone. */
-export function SlotDayPanel({ slot, draft, onChange }: Props) {
+export function SlotDayPanel(props: Props) {
+  const { vehicleId, slot, others, isToday, draft, onMove, onChange } = props;
   const [to, setTo] = useState(slot.day);
   const [time, setTime] = useState(slot.time.slice(0, 5));
   const [minutes, setMinutes] = useState(slot.minutes);
@@ -37,32 +42,42 @@ export function SlotDayPanel({ slot, draft, onChange }: Props) {
   );
   return (
     <section aria-label={name} className="grid gap-6 px-4 pt-4 desk:grid-cols-2 desk:px-[26px]">
-      <div>
+      <div className="min-w-0">
         <h3 className="text-17">{name}</h3>
-        <p className="mt-1 text-14 text-soft">
-          {slot.kits.length > 0
-            ? `Fetch: ${slot.kits.join(", ").toLowerCase()}.`
-            : "Nothing to do."}
-        </p>
-        <table className="mt-2 w-full max-w-[460px] text-14">
-          <caption className="sr-only">What it holds</caption>
-          <tbody>
-            {slot.tasks.map((task) => (
-              <tr key={task.taskId} className="border-b border-hairline">
-                <th scope="row" className="py-1 text-left font-normal">
-                  {task.name}
-                  <div className="text-13">
-                    <UsedProducts products={task.products} />
-                  </div>
-                </th>
-                <td className="py-1 pl-3 text-right whitespace-nowrap">{task.minutes} min</td>
-                <td className={`w-24 py-1 pl-3 ${task.overdue ? "text-coral" : "text-soft"}`}>
-                  {task.overdue ? "overdue" : task.pinned ? "pinned" : ""}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        {slot.collision && (
+          <p className="mt-1 text-14">
+            <span className="over">
+              You are busy from {clock(slot.collision.from)} to {clock(slot.collision.to)}.
+            </span>{" "}
+            {slot.collision.freeDay && slot.collision.freeTime ? (
+              <button
+                type="button"
+                className="act2 mt-1"
+                onClick={() =>
+                  put({
+                    day: slot.ruleDay,
+                    kind: "moved",
+                    to: slot.collision?.freeDay ?? null,
+                    time: slot.collision?.freeTime ?? null,
+                    minutes: slot.minutes,
+                  })
+                }
+              >
+                Move to {shortDay(slot.collision.freeDay)}, {slot.collision.freeTime.slice(0, 5)}
+              </button>
+            ) : (
+              "No free time within three days."
+            )}
+          </p>
+        )}
+        <SessionOrder
+          vehicleId={vehicleId}
+          slot={slot}
+          place={draft.slots.find((known) => known.id === slot.slotId)}
+          others={others}
+          isToday={isToday}
+          onMove={onMove}
+        />
       </div>
       <form
         onSubmit={(event) => {

@@ -1,6 +1,7 @@
 import type { Routine, RoutineOfCar, Slot } from "../api/client";
 import { newId } from "../api/key";
 import { within } from "../shared/format";
+import { AwayList } from "./AwayList";
 import { SlotRow } from "./SlotRow";
 
 type Props = {
@@ -16,10 +17,7 @@ export function SlotList({ routine, draft, errors, onChange }: Props) {
     onChange({ slots: draft.slots.map((slot, i) => (i === at ? { ...slot, ...next } : slot)) });
   const pattern = draft.slots.at(-1) ?? routine.first.slots?.[0];
   return (
-    <section
-      aria-labelledby="when"
-      className="border-b-[1.5px] border-ink px-4 pt-1 pb-4 desk:px-[26px]"
-    >
+    <section aria-labelledby="when" className="min-w-0 px-4 pt-1 pb-4 desk:px-[26px]">
       <h2 id="when" className="mb-2 text-20">
         When you clean
       </h2>
@@ -37,6 +35,7 @@ export function SlotList({ routine, draft, errors, onChange }: Props) {
         ))}
       </ul>
       {errors.slots && <p className="mt-2 text-14 text-coral">{errors.slots.join(" ")}</p>}
+      <AwayList draft={draft} errors={errors} today={routine.today} onChange={onChange} />
       <button
         type="button"
         className="act2 mt-3"
@@ -57,6 +56,15 @@ export function SlotList({ routine, draft, errors, onChange }: Props) {
         }
       >
         Add a slot
+      </button>{" "}
+      <button
+        type="button"
+        className="act2 mt-3"
+        onClick={() =>
+          onChange({ away: [...draft.away, { first: routine.today, last: routine.today }] })
+        }
+      >
+        Add a time away
       </button>
     </section>
   );

@@ -49,7 +49,7 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
   const name = `Slot ${number}`;
   return (
     <li className="border-t border-hairline py-1.5 last:border-b">
-      <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-16">
+      <div className="flex flex-wrap items-center gap-x-3.5 gap-y-1 text-16">
         <span className="font-semibold">
           <Choice
             plain
@@ -65,7 +65,7 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
             type="date"
             aria-label={`${name}: first day`}
             title={longDay(slot.from)}
-            className="slim"
+            className="slim w-[138px]"
             value={slot.from}
             onChange={(event) => event.target.value && onChange({ from: event.target.value })}
           />
@@ -75,7 +75,7 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
           <input
             type="time"
             aria-label={`${name}: begins at`}
-            className="slim"
+            className="slim w-[112px]"
             value={slot.time.slice(0, 5)}
             onChange={(event) =>
               event.target.value && onChange({ time: `${event.target.value}:00` })
@@ -86,7 +86,7 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
           <input
             type="number"
             aria-label={`${name}: minutes`}
-            className="slim w-[72px]"
+            className="slim w-[58px]"
             min={5}
             max={120}
             value={slot.minutes}

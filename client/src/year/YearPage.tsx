@@ -1,10 +1,11 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import { api, ask, basedOn, Problem, type Routine, type RoutineOfCar } from "../api/client";
 import { keys } from "../api/keys";
-import { useRoutine, useRoutinePlan, useRoutinePreview, useVehicle } from "../api/queries";
+import { useVehicle } from "../api/queries";
 import { refresh } from "../api/refresh";
+import { useRoutine, useRoutinePlan, useRoutinePreview } from "../api/routine";
 import { Elsewhere } from "../shared/Elsewhere";
 import { fullDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
@@ -14,6 +15,7 @@ import { VehicleCell } from "../shared/VehicleCell";
 import { ApplyBar } from "./ApplyBar";
 import { CalendarCell } from "./CalendarCell";
 import { FirstSteps } from "./FirstSteps";
+import { Frontier } from "./Frontier";
 import { HowOften } from "./HowOften";
 import { SlotList } from "./SlotList";
 import { Wells } from "./Wells";
@@ -88,6 +90,14 @@ function Loaded({ vehicleId, routine, cell }: Props) {
                   ),
                 },
                 {
+                  label: "On paper",
+                  value: (
+                    <Link className="lnk" to={`/cars/${vehicleId}/year/card`}>
+                      Routine card
+                    </Link>
+                  ),
+                },
+                {
                   label: "In your calendar",
                   value: <CalendarCell vehicleId={vehicleId} feed={routine.feed} />,
                 },
@@ -100,12 +110,20 @@ function Loaded({ vehicleId, routine, cell }: Props) {
           <div className="px-4 pt-4 desk:px-[26px]">
             <Elsewhere differences={elsewhere} />
           </div>
-          <SlotList routine={routine} draft={draft} errors={errors} onChange={change} />
+          <div className="grid border-b-[1.5px] border-ink xl:grid-cols-[minmax(0,11fr)_minmax(0,9fr)] xl:divide-x xl:divide-hairline">
+            <SlotList routine={routine} draft={draft} errors={errors} onChange={change} />
+            <Frontier
+              vehicleId={vehicleId}
+              changed={changed ? preview.data : undefined}
+              onChange={change}
+            />
+          </div>
           {standing.isError ? (
             <Failed error={standing.error} again={() => standing.refetch()} />
           ) : plan ? (
             <>
               <Wells
+                vehicleId={vehicleId}
                 plan={plan}
                 draft={draft}
                 today={routine.today}

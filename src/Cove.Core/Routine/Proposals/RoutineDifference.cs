@@ -33,8 +33,8 @@ public static class RoutineDifference
         string[] sentences =
         [
             $"{Minutes(minutesThen - minutesNow)} {(IsLittle(minutesThen - minutesNow) && !IsLittle(days) ? "but" : "and")} {Days(days)}.",
-            better.Length > 0 ? $"Less often overdue: {string.Join(", ", better)}." : string.Empty,
-            worse.Length > 0 ? $"More often overdue: {string.Join(", ", worse)}." : string.Empty,
+            better.Length > 0 ? $"Less often overdue: {string.Join("; ", better)}." : string.Empty,
+            worse.Length > 0 ? $"More often overdue: {string.Join("; ", worse)}." : string.Empty,
         ];
         return string.Join(' ', sentences.Where(sentence => sentence.Length > 0));
     }

@@ -17,7 +17,7 @@ internal static class BusyEndpoints
             .WithName("GetBusyTimes")
             .WithSummary("How many busy times are known, and how far ahead.")
             .Produces<BusyView>();
-        api.MapPut("/busy", Replace)
+        api.MapPost("/busy", Replace)
             .WithMetadata(new RequestSizeLimitAttribute(BusyCalendar.LargestBytes), new ReadsItself())
             .WithName("ReplaceBusyTimes")
             .WithSummary(

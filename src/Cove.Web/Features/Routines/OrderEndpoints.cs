@@ -76,6 +76,8 @@ internal sealed record SessionOrderView(
             Math.Ceiling(session.Session.Plan.Order.Length.TotalMinutes),
             [
                 .. session.Session.Steps.Select(step => new OrderStepView(
+                    step.TaskId.Value,
+                    step.PutsBack,
                     step.Name,
                     Math.Round(step.Planned.TotalMinutes, 1),
                     [
@@ -99,12 +101,16 @@ internal sealed record SessionOrderView(
 }
 
 /// <summary>A step of a coming session.</summary>
+/// <param name="TaskId">The care task, or the chore.</param>
+/// <param name="PutsBack">Whether it only puts things back.</param>
 /// <param name="Name">What to do.</param>
 /// <param name="Minutes">How long the hands are busy, walking and fetching included.</param>
 /// <param name="Methods">How, in a few words; none for a chore.</param>
 /// <param name="Products">With what; none for what is done dry.</param>
 /// <param name="DryingMinutes">How long something dries after it; null when nothing does.</param>
 internal sealed record OrderStepView(
+    string TaskId,
+    bool PutsBack,
     string Name,
     double Minutes,
     IReadOnlyList<string> Methods,

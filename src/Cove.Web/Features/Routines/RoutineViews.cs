@@ -43,11 +43,12 @@ internal sealed record RoutineTaskView(string TaskId, string Name);
 /// <param name="MinutesAWeek">The minutes of tasks and kits in an average week.</param>
 /// <param name="GivenAWeek">The minutes of the slots in an average week.</param>
 /// <param name="OverdueDays">The days overdue in that time, all tasks added.</param>
+/// <param name="WeightedOverdue">The same by weight and by how far.</param>
 /// <param name="Slots">The coming days with what each holds.</param>
 /// <param name="Tasks">How each task fares.</param>
 /// <param name="NotPlanned">What cannot be done at any of the places.</param>
 /// <param name="Unmet">A sentence for each pin, and each moved task, that cannot be kept.</param>
-/// <param name="Moved">A sentence for each task that was moved.</param>
+/// <param name="Moves">The single tasks that were moved, and what that comes to.</param>
 /// <param name="Missed">The days of slots that passed without a session since the car was last cared for.</param>
 /// <param name="Difference">What it would change beside the routine that is kept, in words; empty for that one.</param>
 internal sealed record RoutinePlanView(
@@ -55,11 +56,12 @@ internal sealed record RoutinePlanView(
     double MinutesAWeek,
     double GivenAWeek,
     double OverdueDays,
+    double WeightedOverdue,
     IReadOnlyList<PlannedSlotView> Slots,
     IReadOnlyList<PlannedTaskView> Tasks,
     IReadOnlyList<NotPlannedView> NotPlanned,
     IReadOnlyList<string> Unmet,
-    IReadOnlyList<string> Moved,
+    IReadOnlyList<MovedTaskView> Moves,
     IReadOnlyList<DateOnly> Missed,
     string Difference
 )
@@ -70,6 +72,7 @@ internal sealed record RoutinePlanView(
             Math.Round(plan.MinutesAWeek, 1),
             Math.Round(plan.GivenAWeek, 1),
             Math.Round(plan.OverdueDays, 1),
+            Math.Round(plan.WeightedOverdue, 1),
             [
                 .. plan
                     .Slots.Where(slot => slot.Day.Day <= plan.Until)
@@ -85,11 +88,16 @@ internal sealed record RoutinePlanView(
                 )),
             ],
             [.. plan.Unmet.Select(unmet => unmet.Sentence), .. plan.Unmoved.Select(unmet => unmet.Sentence)],
-            [.. plan.Moved.Select(moved => moved.Sentence)],
+            [.. plan.Moved.Select(moved => new MovedTaskView(MoveDocument.Of(moved.Move), moved.Sentence))],
             calendar.Missed,
             difference
         );
 }
+
+/// <summary>A single task that was moved.</summary>
+/// <param name="Move">From where to where.</param>
+/// <param name="Sentence">What that comes to.</param>
+internal sealed record MovedTaskView(MoveDocument Move, string Sentence);
 
 /// <summary>What is in the owner's calendar beside a plan.</summary>
 /// <param name="Missed">The days of slots that passed without a session since the car was last cared for.</param>
@@ -183,17 +191,27 @@ internal sealed record PlannedSlotView(
                     .Select(kit => kit.Facts().Name),
             ],
             [
-                .. slot.Tasks.Select(visit => new PlannedVisitView(
-                    visit.Item.Task.Id.Value,
-                    visit.Item.Task.Name,
-                    visit.Item.Task.ShortName,
-                    visit.Minutes,
-                    visit.IsPinned,
-                    visit.IsOverdue,
-                    [.. visit.Products.Select(UsedProductView.Of)]
-                )),
+                .. slot.Tasks.Select(
+                    (visit, at) =>
+                        new PlannedVisitView(
+                            visit.Item.Task.Id.Value,
+                            visit.Item.Task.Name,
+                            visit.Item.Task.ShortName,
+                            visit.Minutes,
+                            FetchFor(visit, slot.Tasks.Take(at)),
+                            visit.IsPinned,
+                            visit.IsOverdue,
+                            [.. visit.Products.Select(UsedProductView.Of)]
+                        )
+                ),
             ]
         );
+
+    /// <summary>The minutes that fetching the kits of a task takes, when those of the tasks before it are there.</summary>
+    private static double FetchFor(PlannedVisit visit, IEnumerable<PlannedVisit> before) =>
+        visit
+            .Item.Task.Kits.Except(before.SelectMany(other => other.Item.Task.Kits))
+            .Sum(kit => kit.Facts().Fetch.TotalMinutes);
 }
 
 /// <summary>A task on one day of a slot.</summary>
@@ -201,6 +219,7 @@ internal sealed record PlannedSlotView(
 /// <param name="Name">What to do.</param>
 /// <param name="ShortName">The same in one or two words.</param>
 /// <param name="Minutes">The minutes of hands when it has just come due.</param>
+/// <param name="FetchMinutes">The minutes of fetching its kits, where no task before it has brought them.</param>
 /// <param name="Pinned">Whether its owner pinned it there.</param>
 /// <param name="Overdue">Whether it is overdue by then.</param>
 /// <param name="Products">What it is done with; nothing for what is done dry.</param>
@@ -209,6 +228,7 @@ internal sealed record PlannedVisitView(
     string Name,
     string ShortName,
     double Minutes,
+    double FetchMinutes,
     bool Pinned,
     bool Overdue,
     IReadOnlyList<UsedProductView> Products

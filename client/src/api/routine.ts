@@ -1,0 +1,146 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, ask, type Routine, type Schemas } from "./client";
+import { keys } from "./keys";
+
+/** When a car is cleaned. */
+export function useRoutine(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "routine"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/routine", { params: { path: { vehicleId } }, signal }),
+      ),
+  });
+}
+
+/** The next day of a slot. */
+export function useNextSlot(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "next-slot"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/routine/next", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** What each coming slot holds. */
+export function useRoutinePlan(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "routine-plan"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/routine/plan", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** What a routine would hold that is not kept yet. */
+export function useRoutinePreview(vehicleId: string, routine: Routine, enabled: boolean) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "routine-preview", routine),
+    queryFn: ({ signal }) =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/routine/plan", {
+          params: { path: { vehicleId } },
+          body: routine,
+          signal,
+        }),
+      ),
+    enabled,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** What slipped where slots passed without a session; asked only where some did. */
+export function useCatchUp(vehicleId: string, enabled: boolean) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "catch-up"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/routine/catch-up", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+    enabled,
+  });
+}
+
+/** The routine as a card to print. */
+export function useRoutineCard(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "routine-card"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/routine/card", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** A coming session step by step. */
+export function useSessionOrder(vehicleId: string, asked: Schemas["SessionOrderRequest"]) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "session-order", asked),
+    queryFn: ({ signal }) =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/routine/order", {
+          params: { path: { vehicleId } },
+          body: asked,
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** How many busy times are known. */
+export function useBusyTimes() {
+  return useQuery({
+    queryKey: keys.busy,
+    queryFn: ({ signal }) => ask(api.GET("/api/busy", { signal })),
+  });
+}
+
+/** The patterns of slots compared so far; asked again while some are still to come. */
+export function useFrontier(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "frontier"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/routine/frontier", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+    refetchInterval: (query) => (query.state.data?.running ? 600 : false),
+  });
+}
+
+/** Begins the comparison, or breaks it off. */
+export function useFrontierTurn(vehicleId: string) {
+  const queries = useQueryClient();
+  const take = (found: Schemas["FrontierView"]) =>
+    queries.setQueryData(keys.place(vehicleId, "frontier"), found);
+  const path = { params: { path: { vehicleId } } };
+  return {
+    begin: useMutation({
+      mutationFn: () => ask(api.POST("/api/vehicles/{vehicleId}/routine/frontier", path)),
+      onSuccess: take,
+    }),
+    cancel: useMutation({
+      mutationFn: () => ask(api.DELETE("/api/vehicles/{vehicleId}/routine/frontier", path)),
+      onSuccess: take,
+    }),
+  };
+}
