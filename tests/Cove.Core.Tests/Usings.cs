@@ -16,6 +16,8 @@ global using Cove.Core.Methods.Glass;
 global using Cove.Core.Methods.Library;
 global using Cove.Core.Methods.Steps;
 global using Cove.Core.Methods.Towels;
+global using Cove.Core.Routine.Busy;
+global using Cove.Core.Routine.Card;
 global using Cove.Core.Routine.Planning;
 global using Cove.Core.Routine.Proposals;
 global using Cove.Core.Routine.Recurrence;

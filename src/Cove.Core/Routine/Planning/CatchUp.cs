@@ -26,19 +26,30 @@ public sealed record CatchUp(IReadOnlyList<string> Slipped, DateOnly? By, Longer
     /// <param name="planner">Plans.</param>
     /// <param name="routine">The routine.</param>
     /// <param name="standing">The plan that stands.</param>
+    /// <param name="missed">The days that were missed. What they were to hold is what slipped; where that is not known, it is all that is overdue.</param>
     /// <param name="from">The first day that counts.</param>
-    /// <returns>Null when nothing is overdue.</returns>
+    /// <returns>Null when nothing of it is overdue.</returns>
     public static CatchUp? Find(
         RoutinePlanner planner,
         CarRoutine routine,
         StandingPlan? standing,
+        IReadOnlyCollection<DateOnly> missed,
         DateOnly from
     )
     {
         RoutinePlan plan = planner.Plan(routine, Months, standing, from);
+        HashSet<TaskId> held =
+        [
+            .. standing?.Days.Where(day => missed.Contains(day.Key.RuleDay)).SelectMany(day => day.Value)
+                ?? [],
+        ];
         PlannedTask[] slipped =
         [
-            .. plan.Tasks.Where(task => task.IsOverdueNow).OrderByDescending(task => task.LevelNow),
+            .. plan
+                .Tasks.Where(task =>
+                    task.IsOverdueNow && (held.Count == 0 || held.Contains(task.Item.Task.Id))
+                )
+                .OrderByDescending(task => task.LevelNow),
         ];
         if (slipped.Length == 0)
         {
@@ -93,15 +104,17 @@ public sealed record CatchUp(IReadOnlyList<string> Slipped, DateOnly? By, Longer
         const int named = 4;
         string what =
             Slipped.Count <= named
-                ? string.Join(", ", Slipped)
-                : $"{string.Join(", ", Slipped.Take(named))} and {Slipped.Count - named} more";
+                ? string.Join("; ", Slipped)
+                : $"{string.Join("; ", Slipped.Take(named))}; and {Slipped.Count - named} more";
         string stands = By is { } day
-            ? $"The plan as it stands has done all of it by {Said(day)}."
-            : "The plan as it stands does not get to all of it in the next months.";
-        string offer = Offer is { } longer
-            ? $"With {longer.More} minutes more on {Said(longer.Day.Day)} it is done by {Said(longer.By)}."
-            : "Nothing more is needed from you.";
-        return $"Overdue now: {what}. {stands} {(Offer is null && By is null ? "A longer slot now and then would." : offer)}";
+            ? $"The plan has done all of it by {Said(day)}"
+            : "The plan does not get to all of it in the next months";
+        string way =
+            Offer is { } longer
+                ? $". With {longer.More} minutes more on {Said(longer.Day.Day)} it is done by {Said(longer.By)}."
+            : By is null ? "; a longer slot now and then would."
+            : ", and nothing more is needed from you.";
+        return $"Overdue now: {what.ToLowerInvariant()}. {stands}{way}";
     }
 
     /// <summary>The last of the days on which what slipped is first done; null when some of it never is.</summary>

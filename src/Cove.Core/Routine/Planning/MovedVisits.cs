@@ -35,7 +35,7 @@ internal static class MovedVisits
 
             tasks[task] = tasks[task] with
             {
-                Closed = from < 0 ? tasks[task].Closed : tasks[task].Closed.Append(from).ToHashSet(),
+                Closed = tasks[task].Closed.Concat(Left(from, to)).ToHashSet(),
                 Pinned =
                 [
                     .. tasks[task]
@@ -72,6 +72,12 @@ internal static class MovedVisits
             : $"By then it is {days} days overdue.";
         return new MovedVisit(move, $"{moved} {overdue}");
     }
+
+    /// <summary>The slots a visit has left: its own, and those it was carried past.</summary>
+    private static IEnumerable<int> Left(int from, int to) =>
+        from < 0 ? []
+        : to < 0 ? [from]
+        : Enumerable.Range(Math.Min(from, to), Math.Abs(to - from) + 1).Where(slot => slot != to);
 
     private static string? WhyNot(CarProblem car, RoutineTask[] tasks, int task, int to)
     {

@@ -43,18 +43,25 @@ internal sealed class PlannedRoutines(
             ? (saved, car)
             : null;
 
-    /// <summary>Plans a routine that takes the place of the one that is kept.</summary>
+    /// <summary>Plans a routine that takes the place of the one that is kept, and changes of its plan what has to be.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="routine">The routine.</param>
+    /// <param name="saved">The one that is kept.</param>
+    /// <param name="kept">The plan of that.</param>
+    /// <param name="car">The car.</param>
+    /// <param name="cancel">Gives up.</param>
     public Task<RoutinePlan> Instead(
         VehicleId vehicleId,
         CarRoutine routine,
         SavedRoutine saved,
+        RoutinePlan kept,
         CarAtHand car,
         CancellationToken cancel
     ) =>
         Plan(
             vehicleId,
             routine,
-            RoutineChange.IsOfSlots(saved.Routine, routine) ? null : saved.Standing,
+            RoutineChange.IsOfSlots(saved.Routine, routine) ? null : StandingPlan.Of(kept),
             UsualMonths,
             car,
             cancel
@@ -170,7 +177,13 @@ internal sealed class PlannedRoutines(
             return new FoundCatchUp(
                 saved.Routine,
                 missed,
-                Cove.Core.Routine.Planning.CatchUp.Find(planner, saved.Routine, saved.Standing, clock.Today),
+                Cove.Core.Routine.Planning.CatchUp.Find(
+                    planner,
+                    saved.Routine,
+                    saved.Standing,
+                    missed,
+                    clock.Today
+                ),
                 smaller,
                 smaller is null
                     ? string.Empty

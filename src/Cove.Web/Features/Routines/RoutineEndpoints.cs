@@ -93,7 +93,8 @@ internal static class RoutineEndpoints
         }
 
         routine = routine!.From(clock.Today);
-        RoutinePlan plan = await routines.Instead(vehicleId, routine, saved, car, cancel);
+        var (_, kept) = (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Value;
+        RoutinePlan plan = await routines.Instead(vehicleId, routine, saved, kept, car, cancel);
         Changed<SavedRoutine> changed = await store.Keep(
             vehicleId,
             version,
@@ -150,7 +151,7 @@ internal static class RoutineEndpoints
         }
 
         var (_, now) = (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Value;
-        RoutinePlan then = await routines.Instead(vehicleId, routine!, saved, car, cancel);
+        RoutinePlan then = await routines.Instead(vehicleId, routine!, saved, now, car, cancel);
         return Results.Ok(
             RoutinePlanView.Of(
                 then,
