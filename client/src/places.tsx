@@ -34,7 +34,12 @@ export const PLACES: Place[] = [
     rail: { name: "Shelf", key: "3", Icon: ShelfIcon },
   },
   { path: "glass", Page: GlassPage, rail: { name: "Glass", key: "4", Icon: GlassIcon } },
-  { path: "year", Page: YearPage, rail: { name: "Year", key: "5", Icon: YearIcon } },
+  {
+    path: "year",
+    part: ":sheet",
+    Page: YearPage,
+    rail: { name: "Year", key: "5", Icon: YearIcon },
+  },
   { path: "log", Page: LogPage, rail: { name: "Log", key: "6", Icon: LogIcon } },
   { path: "car", part: ":tab", Page: CarPage, rail: { name: "Car", key: "7", Icon: CarIcon } },
   { path: "methods", part: ":taskId", Page: TechniquesPage },

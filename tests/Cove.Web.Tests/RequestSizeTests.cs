@@ -38,6 +38,24 @@ public sealed class RequestSizeTests : IDisposable
     }
 
     [Fact]
+    public async Task A_calendar_of_five_megabytes_is_refused_and_nothing_is_stored()
+    {
+        using var content = new StringContent(
+            "BEGIN:VCALENDAR" + new string('x', 5 * 1024 * 1024),
+            Encoding.UTF8,
+            "text/calendar"
+        );
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/busy") { Content = content };
+        // Asked first, the server refuses before it is sent anything.
+        request.Headers.ExpectContinue = true;
+
+        HttpResponseMessage answer = await http.SendAsync(request);
+
+        Assert.Equal(HttpStatusCode.RequestEntityTooLarge, answer.StatusCode);
+        Assert.Equal(0, (int)(await http.GetFromJsonAsync<JsonObject>("/api/busy"))!["times"]!);
+    }
+
+    [Fact]
     public async Task The_server_does_not_name_itself()
     {
         HttpResponseMessage answer = await http.GetAsync(new Uri("/api/health", UriKind.Relative));

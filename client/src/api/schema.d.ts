@@ -2482,6 +2482,9 @@ export interface components {
         NextSlotView: {
             slot: null | components["schemas"]["PlannedSlotView"];
             isToday: boolean;
+            isTomorrow: boolean;
+            mixtures: string[];
+            offered: boolean;
         };
         NotPlannedView: {
             taskId: string;
@@ -5205,7 +5208,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
             /** @description Payload Too Large */

@@ -1,20 +1,23 @@
 import { Link } from "react-router";
 import type { Schemas, Today } from "../api/client";
 import { shortDay } from "../shared/format";
+import { RoutineOffer } from "../year/RoutineOffer";
 
 type Props = { today: Today; next: Schemas["NextSlotView"] | undefined; onSlot: () => void };
 
 /** When the next session is, by the owner's routine, and what it will hold. */
 export function NextSlot({ today, next, onSlot }: Props) {
   if (!next?.slot) {
-    return null;
+    return next?.offered ? <RoutineOffer vehicleId={today.vehicle.id} /> : null;
   }
   const { slot } = next;
   const tasks = slot.tasks.map((task) => task.shortName.toLowerCase()).join(", ");
   return (
     <p className="border-b border-hairline px-4 py-2 text-14 desk:px-[26px]">
       <b className="font-semibold">
-        {next.isToday ? "Your slot is today" : `Your next slot is ${shortDay(slot.day)}`}
+        {next.isToday
+          ? "Your slot is today"
+          : `Your next slot is ${next.isTomorrow ? "tomorrow" : shortDay(slot.day)}`}
       </b>
       , {slot.time.slice(0, 5)}, {slot.minutes} min
       {next.isToday && today.ofSlot
@@ -26,6 +29,9 @@ export function NextSlot({ today, next, onSlot }: Props) {
         <button type="button" className="lnk mr-3" onClick={onSlot}>
           Back to the slot
         </button>
+      )}
+      {next.mixtures.length > 0 && (
+        <span className="font-semibold">To mix for it: {next.mixtures.join(" ")} </span>
       )}
       <Link className="lnk" to={`/cars/${today.vehicle.id}/year`}>
         See the year

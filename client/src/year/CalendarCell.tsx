@@ -1,10 +1,54 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Popover } from "radix-ui";
-import { api, ask } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
+import { useBusyTimes } from "../api/routine";
+import { count, dayOfYear } from "../shared/format";
+import { ImportFile } from "../shared/ImportFile";
 
 type Props = { vehicleId: string; feed: string };
+
+/** What the owner has to do beside cleaning, from a file of their own calendar. */
+function BusyTimes() {
+  const queries = useQueryClient();
+  const busy = useBusyTimes();
+  const all = async () => {
+    await refresh(queries, keys.busy);
+    await refresh(queries, keys.cars);
+  };
+  const forget = useMutation({ mutationFn: () => ask(api.DELETE("/api/busy")), onSuccess: all });
+  return (
+    <div className="mt-4 border-t border-hairline pt-3">
+      <p className="mb-2 text-14 text-soft">
+        {busy.data && busy.data.times > 0
+          ? `${count(busy.data.times, "busy time")} known${busy.data.until ? ` up to ${dayOfYear(busy.data.until)}` : ""}. Sessions that collide say so.`
+          : "Bring in a calendar file, and sessions that collide with it say so. Only beginnings and ends are kept."}
+      </p>
+      <div className="flex flex-wrap gap-3">
+        <ImportFile<Schemas["BusyView"]>
+          to="/api/busy"
+          type="text/calendar"
+          accept=".ics,text/calendar"
+          label="Calendar file with busy times"
+          button="Bring in busy times"
+          onTaken={all}
+          flaw={(_, sentence) => sentence}
+        />
+        {busy.data && busy.data.times > 0 && (
+          <button
+            type="button"
+            className="act2"
+            disabled={forget.isPending}
+            onClick={() => forget.mutate()}
+          >
+            Forget them
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}
 
 /** The sessions in the owner's own calendar: as a file, or as an address that it asks again and again. */
 export function CalendarCell({ vehicleId, feed }: Props) {
@@ -50,6 +94,7 @@ export function CalendarCell({ vehicleId, feed }: Props) {
           >
             {feed ? "Make a new address" : "Make an address"}
           </button>
+          <BusyTimes />
           {renew.error && (
             <p role="alert" className="mt-2 text-14 text-coral">
               {renew.error.message}

@@ -1,10 +1,7 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { api, ask, basedOn, Problem, type Routine, type RoutineOfCar } from "../api/client";
-import { keys } from "../api/keys";
+import { Problem, type Routine, type RoutineOfCar } from "../api/client";
 import { useVehicle } from "../api/queries";
-import { refresh } from "../api/refresh";
 import { useRoutine, useRoutinePlan, useRoutinePreview } from "../api/routine";
 import { Elsewhere } from "../shared/Elsewhere";
 import { fullDay } from "../shared/format";
@@ -14,15 +11,21 @@ import { useDraft } from "../shared/useDraft";
 import { VehicleCell } from "../shared/VehicleCell";
 import { ApplyBar } from "./ApplyBar";
 import { CalendarCell } from "./CalendarCell";
+import { CardPage } from "./card/CardPage";
 import { FirstSteps } from "./FirstSteps";
 import { Frontier } from "./Frontier";
 import { HowOften } from "./HowOften";
 import { SlotList } from "./SlotList";
+import { useKeepRoutine } from "./useKeepRoutine";
 import { Wells } from "./Wells";
 
 /** Year: when the car is cleaned, what each session will hold, and how often each task comes round. */
 export function YearPage() {
-  const { vehicleId = "" } = useParams();
+  const { vehicleId = "", sheet } = useParams();
+  return sheet === "card" ? <CardPage /> : <RoutineSheet vehicleId={vehicleId} />;
+}
+
+function RoutineSheet({ vehicleId }: { vehicleId: string }) {
   const routine = useRoutine(vehicleId);
   const vehicle = useVehicle(vehicleId);
   for (const needed of [routine, vehicle]) {
@@ -44,7 +47,6 @@ export function YearPage() {
 type Props = { vehicleId: string; routine: RoutineOfCar; cell: React.ReactNode };
 
 function Loaded({ vehicleId, routine, cell }: Props) {
-  const queries = useQueryClient();
   const saved = routine.routine as Routine;
   const { draft, version, changed, elsewhere, change, discard, settle } = useDraft(
     saved,
@@ -53,21 +55,7 @@ function Loaded({ vehicleId, routine, cell }: Props) {
   const [chosen, setChosen] = useState<string>();
   const standing = useRoutinePlan(vehicleId);
   const preview = useRoutinePreview(vehicleId, draft, changed);
-  const keep = useMutation({
-    mutationFn: (kept: Routine) =>
-      ask(
-        api.PUT("/api/vehicles/{vehicleId}/routine", {
-          params: { path: { vehicleId } },
-          headers: basedOn(version),
-          body: kept,
-        }),
-      ),
-    onSuccess: () => {
-      settle();
-      return refresh(queries, keys.car(vehicleId));
-    },
-    onError: () => refresh(queries, keys.place(vehicleId, "routine")),
-  });
+  const keep = useKeepRoutine(vehicleId, version, settle);
   const refused = [keep.error, preview.error].find((error) => error instanceof Problem);
   const errors = changed && refused instanceof Problem ? refused.errors : {};
   const plan = changed ? (preview.data ?? standing.data) : standing.data;

@@ -122,7 +122,18 @@ public sealed class DemoData
         DateOnly today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
         DateOnly garage = new CarRoutine([garageSlot]).Days(today, today.AddDays(60), zone)[0].Day;
         var routine = new CarRoutine([
-            new Slot(SlotId.New(begun), RecurrenceRule.Parse("FREQ=WEEKLY"), first, start, 25),
+            new Slot(SlotId.New(begun), RecurrenceRule.Parse("FREQ=WEEKLY"), first, start, 25)
+            {
+                // An evening put in between that nothing came of.
+                Changes =
+                [
+                    new SlotChange(today.AddDays(-3), SlotChangeKind.Added)
+                    {
+                        Time = new TimeOnly(18, 0),
+                        Minutes = 15,
+                    },
+                ],
+            },
             garageSlot,
         ])
         {

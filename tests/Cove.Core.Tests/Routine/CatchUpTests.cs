@@ -41,14 +41,14 @@ public sealed class CatchUpTests(ITestOutputHelper output)
                 continue;
             }
 
-            output.WriteLine(found.InWords());
+            output.WriteLine(found.InWords(car.Year.Today));
             Assert.NotEmpty(found.Slipped);
             HashSet<string> held =
             [
                 .. missed.SelectMany(day => day.Tasks).Select(visit => visit.Item.Task.ShortName),
             ];
             Assert.All(found.Slipped, name => Assert.Contains(name, held));
-            Assert.EndsWith(".", found.InWords(), StringComparison.Ordinal);
+            Assert.EndsWith(".", found.InWords(car.Year.Today), StringComparison.Ordinal);
             if (found.Offer is { } offer)
             {
                 offered++;
@@ -83,7 +83,7 @@ public sealed class CatchUpTests(ITestOutputHelper output)
 
         CatchUp? found = CatchUp.Find(Planner(car), routine, null, [], car.Year.Today);
 
-        Assert.True(found is null || found.Offer is null, found?.InWords());
+        Assert.True(found is null || found.Offer is null, found?.InWords(car.Year.Today));
     }
 
     [Theory]

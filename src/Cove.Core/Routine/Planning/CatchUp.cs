@@ -19,6 +19,9 @@ public sealed record CatchUp(IReadOnlyList<string> Slipped, DateOnly? By, Longer
     /// <summary>Sessions farther off than these are no help now. Cove's own choice.</summary>
     private const int NextFew = 3;
 
+    /// <summary>What is done within so many days is done soon. Cove's own choice.</summary>
+    private const int Soon = 28;
+
     /// <summary>Months in which everything that can be caught up is.</summary>
     private const int Months = 3;
 
@@ -99,7 +102,8 @@ public sealed record CatchUp(IReadOnlyList<string> Slipped, DateOnly? By, Longer
     }
 
     /// <summary>What slipped and what can be done about it, in two or three sentences.</summary>
-    public string InWords()
+    /// <param name="today">The owner's present day.</param>
+    public string InWords(DateOnly today)
     {
         const int named = 4;
         string what =
@@ -113,6 +117,7 @@ public sealed record CatchUp(IReadOnlyList<string> Slipped, DateOnly? By, Longer
             Offer is { } longer
                 ? $". With {longer.More} minutes more on {Said(longer.Day.Day)} it is done by {Said(longer.By)}."
             : By is null ? "; a longer slot now and then would."
+            : By > today.AddDays(Soon) ? "; a longer slot would bring it sooner."
             : ", and nothing more is needed from you.";
         return $"Overdue now: {what.ToLowerInvariant()}. {stands}{way}";
     }

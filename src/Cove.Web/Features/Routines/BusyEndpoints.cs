@@ -25,7 +25,7 @@ internal static class BusyEndpoints
             )
             .Accepts<string>(Type)
             .Produces<BusyView>()
-            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
             .ProducesProblem(StatusCodes.Status415UnsupportedMediaType);
         api.MapDelete("/busy", Forget)
@@ -64,17 +64,23 @@ internal static class BusyEndpoints
         }
         catch (DecoderFallbackException)
         {
-            return Problems.Field("file", "This file is not text in UTF-8. Export the calendar anew.");
+            return Refused("This file is not text in UTF-8. Export the calendar anew.");
         }
 
         if (BusyCalendar.Read(text, clock.Now, clock.Zone, out BusyTimes? busy) is { } sentence)
         {
-            return Problems.Field("file", sentence);
+            return Refused(sentence);
         }
 
         await store.Replace(busy!, cancel);
         return Results.Ok(ViewOf(busy!, clock));
     }
+
+    private static IResult Refused(string sentence) =>
+        Results.Problem(
+            title: $"{sentence} Nothing was stored.",
+            statusCode: StatusCodes.Status400BadRequest
+        );
 
     private static async Task<IResult> Forget(BusyStore store, OwnerClock clock, CancellationToken cancel)
     {

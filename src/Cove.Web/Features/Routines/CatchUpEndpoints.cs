@@ -17,10 +17,11 @@ internal static class CatchUpEndpoints
     private static async Task<IResult> Get(
         VehicleId vehicleId,
         PlannedRoutines routines,
+        OwnerClock clock,
         CancellationToken cancel
     ) =>
         await routines.CatchUp(vehicleId, cancel) is { } found
-            ? Results.Ok(CatchUpView.Of(found))
+            ? Results.Ok(CatchUpView.Of(found, clock.Today))
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 }
 
@@ -36,10 +37,10 @@ internal sealed record CatchUpView(
     SmallerView? Smaller
 )
 {
-    public static CatchUpView Of(FoundCatchUp found) =>
+    public static CatchUpView Of(FoundCatchUp found, DateOnly today) =>
         new(
             found.Missed,
-            found.CatchUp?.InWords() ?? string.Empty,
+            found.CatchUp?.InWords(today) ?? string.Empty,
             found.CatchUp?.Offer is { } offer
                 ? new LongerView(
                     offer.Day.Slot.Id,

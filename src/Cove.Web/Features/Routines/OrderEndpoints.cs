@@ -90,12 +90,7 @@ internal sealed record SessionOrderView(
                     step.Drying > TimeSpan.Zero ? Math.Round(step.Drying.TotalMinutes) : null
                 )),
             ],
-            [
-                .. SessionMixture
-                    .Of(session.Session.Steps, _ => null)
-                    .Where(mixture => mixture.IsMixed)
-                    .Select(mixture => mixture.Sentence),
-            ],
+            session.Mixtures,
             session.LeftOut
         );
 }

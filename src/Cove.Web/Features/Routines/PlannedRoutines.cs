@@ -112,11 +112,18 @@ internal sealed class PlannedRoutines(
         }
 
         string name = car.Day.Ledger.Vehicle.Name;
-        IReadOnlyList<PlannedDay> days = RoutineCalendar.Days(plan, clock.Today);
+        IReadOnlyList<CalendarDay> days = car.Use(day =>
+        {
+            CarYear year = YearOf(day);
+            return RoutineCalendar
+                .Days(plan, clock.Today)
+                .Select(planned => new CalendarDay(planned, Ordered(year, planned)))
+                .ToArray();
+        });
         IReadOnlyDictionary<string, DayRevision> revisions = await store.Revise(
             vehicleId,
             days.ToDictionary(
-                RoutineCalendar.UidOf,
+                day => day.Uid,
                 day => RoutineCalendar.ContentOf(day, name, clock.Zone),
                 StringComparer.Ordinal
             ),
@@ -207,6 +214,13 @@ internal sealed class PlannedRoutines(
             ? car.Use(day => OrderedSession.Of(YearOf(day).WorkAt(place), taskIds, minutes))
             : null;
 
+    private static OrderedSession Ordered(CarYear year, PlannedDay planned) =>
+        OrderedSession.Of(
+            year.WorkAt(planned.Day.Slot.Place),
+            [.. planned.Tasks.Select(visit => visit.Item.Task.Id)],
+            planned.Day.Minutes
+        );
+
     /// <summary>What one plan would change beside another, in words.</summary>
     public static string Difference(RoutinePlan now, RoutinePlan then) =>
         RoutineDifference.InWords(now.GivenAWeek, Days(now), then.GivenAWeek, Days(then));
@@ -262,6 +276,25 @@ internal sealed record FoundCatchUp(
 /// <param name="LeftOut">The tasks that do not fit after all, as an owner would say them.</param>
 internal sealed record OrderedSession(PlannedSession Session, IReadOnlyList<string> LeftOut)
 {
+    /// <summary>What to mix for it, one sentence each. What is left in the bottles is asked on the day.</summary>
+    public IReadOnlyList<string> Mixtures =>
+        [
+            .. SessionMixture
+                .Of(Session.Steps, _ => null)
+                .Where(mixture => mixture.IsMixed)
+                .Select(mixture => mixture.Sentence),
+        ];
+
+    /// <summary>What to beware of: the first caution of each method, each once.</summary>
+    public IReadOnlyList<string> Cautions =>
+        [
+            .. Session
+                .Steps.SelectMany(step => step.Methods)
+                .Select(used => MethodLibrary.Find(used.MethodId)?.Cautions[0])
+                .OfType<string>()
+                .Distinct(StringComparer.Ordinal),
+        ];
+
     public static OrderedSession Of(WorkAtMark work, IReadOnlyCollection<TaskId> taskIds, int minutes)
     {
         PlannedSession session = work.Session(taskIds, minutes);

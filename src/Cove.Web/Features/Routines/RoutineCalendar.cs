@@ -20,13 +20,9 @@ internal static class RoutineCalendar
     public static IReadOnlyList<PlannedDay> Days(RoutinePlan plan, DateOnly today) =>
         [.. plan.Slots.Where(slot => slot.Day.Day <= today.AddDays(7 * Weeks))];
 
-    /// <summary>What names a day for ever, even when it is moved.</summary>
-    public static string UidOf(PlannedDay slot) =>
-        string.Create(CultureInfo.InvariantCulture, $"{slot.Day.Slot.Id}-{slot.Day.RuleDay:yyyyMMdd}@cove");
-
     /// <summary>All that is said of a day: when this is the same, so is the event.</summary>
-    public static string ContentOf(PlannedDay slot, string car, TimeZoneInfo zone) =>
-        $"{slot.Day.StartsAt(zone):O} {slot.Day.Minutes}\n{TitleOf(slot, car)}\n{DescriptionOf(slot)}";
+    public static string ContentOf(CalendarDay day, string car, TimeZoneInfo zone) =>
+        $"{day.Planned.Day.StartsAt(zone):O} {day.Planned.Day.Minutes}\n{TitleOf(day.Planned, car)}\n{DescriptionOf(day)}";
 
     /// <summary>Writes the file.</summary>
     /// <param name="days">The days.</param>
@@ -35,7 +31,7 @@ internal static class RoutineCalendar
     /// <param name="start">The address at which a session is started.</param>
     /// <param name="zone">The owner's time zone.</param>
     public static string Write(
-        IReadOnlyList<PlannedDay> days,
+        IReadOnlyList<CalendarDay> days,
         IReadOnlyDictionary<string, DayRevision> revisions,
         string car,
         Uri start,
@@ -45,9 +41,10 @@ internal static class RoutineCalendar
         var calendar = new Ical.Net.Calendar { ProductId = "-//Cove//Routine//EN", Method = "PUBLISH" };
         calendar.AddProperty("NAME", $"{car}: care");
         calendar.AddProperty("X-WR-CALNAME", $"{car}: care");
-        foreach (PlannedDay slot in days)
+        foreach (CalendarDay day in days)
         {
-            string uid = UidOf(slot);
+            PlannedDay slot = day.Planned;
+            string uid = day.Uid;
             DayRevision revision = revisions[uid];
             DateTimeOffset begins = slot.Day.StartsAt(zone);
             string title = TitleOf(slot, car);
@@ -60,7 +57,7 @@ internal static class RoutineCalendar
                 Start = In(begins),
                 End = In(begins.AddMinutes(slot.Day.Minutes)),
                 Summary = title,
-                Description = DescriptionOf(slot),
+                Description = DescriptionOf(day),
                 Url = start,
             };
             happening.Alarms.Add(
@@ -84,40 +81,39 @@ internal static class RoutineCalendar
             ? $"{car}: {slot.Day.Minutes} min, nothing due"
             : $"{car}: {slot.Day.Minutes} min: {string.Join(", ", slot.Tasks.Select(visit => visit.Item.Task.ShortName.ToLowerInvariant()))}";
 
-    private static string DescriptionOf(PlannedDay slot)
+    /// <summary>The session in its order, what to mix and what dries, and what to beware of.</summary>
+    private static string DescriptionOf(CalendarDay day)
     {
-        var lines = new List<string>(slot.Tasks.Select((visit, at) => $"{at + 1}. {LineOf(visit)}"));
+        RunStep[] steps = [.. day.Session.Session.Steps.Where(step => !step.IsChore)];
+        var lines = new List<string>(steps.Select((step, at) => $"{at + 1}. {LineOf(step)}"));
         string[] kits =
         [
-            .. slot
-                .Tasks.SelectMany(visit => visit.Item.Task.Kits)
-                .Distinct()
-                .Select(kit => kit.Facts().Contents),
+            .. steps.SelectMany(step => step.Fetch).Distinct().Select(kit => kit.Facts().Contents),
         ];
         if (kits.Length > 0)
         {
             lines.Add($"Fetch: {string.Join("; ", kits)}.");
         }
 
+        lines.AddRange(day.Session.Mixtures.Select(mixture => $"Mix: {mixture}"));
         lines.AddRange(
-            slot.Tasks.Where(visit => visit.Item.Task.Drying > Standing.AnHour.Length())
-                .Select(visit =>
-                    $"{visit.Item.Task.Name}: let it dry for {Math.Round(visit.Item.Task.Drying.TotalHours)} hours before the car is used."
+            steps
+                .Where(step => step.Drying > Standing.AnHour.Length())
+                .Select(step =>
+                    $"{step.Name}: let it dry for {Math.Round(step.Drying.TotalHours)} hours before the car is used."
                 )
         );
+        lines.AddRange(day.Session.Cautions.Select(caution => $"Care: {caution}"));
         lines.Add("Product labels and makers' instructions come first.");
         return string.Join('\n', lines);
     }
 
-    private static string LineOf(PlannedVisit visit)
+    private static string LineOf(RunStep step)
     {
-        string line = string.Create(
-            CultureInfo.InvariantCulture,
-            $"{visit.Item.Task.Name}, {visit.Minutes:0.#} min"
-        );
+        string line = $"{step.Name}, {Math.Max(1, Math.Round(step.Planned.TotalMinutes))} min";
         string[] products =
         [
-            .. visit
+            .. step
                 .Products.Select(product =>
                     product.Strength.Share < 1
                         ? $"{product.Name}, {product.Strength.InWords()}"
@@ -127,4 +123,17 @@ internal static class RoutineCalendar
         ];
         return products.Length == 0 ? line : $"{line}: {string.Join("; ", products)}";
     }
+}
+
+/// <summary>A day of a routine as a calendar tells it.</summary>
+/// <param name="Planned">The day and what it holds.</param>
+/// <param name="Session">The same in its order.</param>
+internal sealed record CalendarDay(PlannedDay Planned, OrderedSession Session)
+{
+    /// <summary>What names it for ever, even when it is moved.</summary>
+    public string Uid =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{Planned.Day.Slot.Id}-{Planned.Day.RuleDay:yyyyMMdd}@cove"
+        );
 }

@@ -180,17 +180,40 @@ internal static class RoutineEndpoints
         PlannedRoutines routines,
         OwnerClock clock,
         CancellationToken cancel
-    ) =>
-        await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (_, plan)
-            ? Results.Ok(
-                new NextSlotView(
-                    plan.Slots.Count > 0
-                        ? PlannedSlotView.Of(plan.Slots[0], OwnerCalendar.Empty(clock), plan)
-                        : null,
-                    plan.Slots.Count > 0 && plan.Slots[0].Day.Day == clock.Today
-                )
+    )
+    {
+        if (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is not var (saved, plan))
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        if (plan.Slots.Count == 0)
+        {
+            bool offered = saved.Routine is { Slots.Count: 0, IsDeclined: false };
+            return Results.Ok(new NextSlotView(null, false, false, [], offered));
+        }
+
+        PlannedDay next = plan.Slots[0];
+        bool isTomorrow = next.Day.Day == clock.Today.AddDays(1);
+        OrderedSession? session = isTomorrow
+            ? await routines.Order(
+                vehicleId,
+                next.Day.Slot.Place,
+                [.. next.Tasks.Select(visit => visit.Item.Task.Id)],
+                next.Day.Minutes,
+                cancel
             )
-            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+            : null;
+        return Results.Ok(
+            new NextSlotView(
+                PlannedSlotView.Of(next, OwnerCalendar.Empty(clock), plan),
+                next.Day.Day == clock.Today,
+                isTomorrow,
+                session?.Mixtures ?? [],
+                false
+            )
+        );
+    }
 
     private static RoutineView ViewOf(SavedRoutine saved, CarAtHand car, OwnerClock clock) =>
         new(

@@ -279,4 +279,13 @@ internal sealed record FeedView(string Feed)
 /// <summary>The next day of a slot.</summary>
 /// <param name="Slot">The day and what it holds; null when there is none in the months ahead.</param>
 /// <param name="IsToday">Whether it is today.</param>
-internal sealed record NextSlotView(PlannedSlotView? Slot, bool IsToday);
+/// <param name="IsTomorrow">Whether it is tomorrow.</param>
+/// <param name="Mixtures">What to mix for it, one sentence each, where it is tomorrow.</param>
+/// <param name="Offered">Whether to offer a routine: there is none, and its owner has not said no.</param>
+internal sealed record NextSlotView(
+    PlannedSlotView? Slot,
+    bool IsToday,
+    bool IsTomorrow,
+    IReadOnlyList<string> Mixtures,
+    bool Offered
+);
