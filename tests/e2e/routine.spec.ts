@@ -22,7 +22,7 @@ test("a first routine is made of two answers, changed, and told to Today and to 
   // A pin holds, and what it costs is said before it is kept.
   await page.getByRole("combobox", { name: "Clean the seat belts: you decide" }).click();
   await page.getByRole("option", { name: "Each Mar", exact: true }).click();
-  await expect(page.getByText("Days overdue in the year")).toBeVisible();
+  await expect(page.getByText("Days overdue in the year", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Apply from today" }).click();
   await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
   await expect(
@@ -72,5 +72,162 @@ test.describe("on the phone", () => {
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );
     expect(wider).toBe(0);
+  });
+});
+
+test("two weeks are missed, and the way back is taken", async ({ page, cove }) => {
+  await open(page, cove, "year");
+  await page.getByRole("combobox", { name: "Clean the pedals: you decide" }).click();
+  await page.getByRole("option", { name: "Every 8 weeks" }).click();
+  await page.getByRole("button", { name: "Apply from today" }).click();
+  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+
+  await cove.kill();
+  await cove.run("2026-03-26T10:20");
+  await page.reload();
+
+  await expect(
+    page.getByText(/Sat 14 March and Sat 21 March passed without a session\./),
+  ).toBeVisible();
+  await expect(page.getByText(/Overdue now: /)).toBeVisible();
+  const longer = page.getByRole("button", { name: /^Add \d+ minutes on / });
+  const more = Number(/\d+/.exec((await longer.textContent()) ?? "")?.[0]);
+  await longer.click();
+  await expect(page.getByText("Days overdue in the year", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Apply from today" }).click();
+  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(
+    page
+      .getByRole("region", { name: "The next sessions" })
+      .getByRole("button", { name: new RegExp(`of ${25 + more} min|of ${75 + more} min`) }),
+  ).toHaveCount(1);
+});
+
+test("a task is dragged to another day, moved on by keys, and put back", async ({ page, cove }) => {
+  await open(page, cove, "year");
+  const sessions = page.getByRole("region", { name: "The next sessions" });
+  const day = (name: RegExp) => sessions.locator("[data-session]").filter({ hasText: name });
+  const last = day(/Sat 21 March/)
+    .getByRole("button", { name: /Press Enter to move it/ })
+    .last();
+  const name = /^[^,.]+/.exec((await last.getAttribute("aria-label")) ?? "")?.[0] ?? "";
+  const short = (await last.textContent()) ?? "";
+  const block = (on: RegExp) => day(on).getByRole("button", { name });
+
+  const from = await block(/Sat 21 March/).boundingBox();
+  const to = await day(/Sat 28 March/).boundingBox();
+  if (!from || !to) {
+    throw new Error("The sessions are not on the page.");
+  }
+  await page.mouse.move(from.x + 30, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 60, from.y + 20);
+  await page.mouse.move(to.x + 50, to.y + 120, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByText(`${short} moved from 21 March to 28 March.`)).toBeVisible();
+  await expect(block(/Sat 28 March/)).toBeVisible();
+  await expect(block(/Sat 21 March/)).toHaveCount(0);
+
+  await page.getByRole("button", { name: "Put it back" }).click();
+  await expect(block(/Sat 21 March/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Apply from today" })).toHaveCount(0);
+
+  await block(/Sat 21 March/).focus();
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByText(`${short}: Sat 4 April. Enter puts it down`)).toBeAttached();
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(`${short} moved from 21 March to 4 April.`)).toBeVisible();
+  await page.getByRole("button", { name: "Apply from today" }).click();
+  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(block(/Sat 4 April/)).toBeVisible();
+});
+
+test("patterns are compared, and the best value is tried", async ({ page, cove }) => {
+  await open(page, cove, "year");
+  const enough = page.getByRole("region", { name: "How much is enough?" });
+  await expect(enough.getByRole("slider", { name: "Pattern on the coastline" })).toBeAttached();
+  const value = enough.getByRole("button", { name: /^Best value/ });
+  await expect(value).toBeVisible({ timeout: 60_000 });
+  await value.click();
+  await expect(enough.getByText(/minutes every .* min a week/).first()).toBeVisible();
+  await enough.getByRole("slider", { name: "Pattern on the coastline" }).press("ArrowRight");
+  await expect(enough.getByText(/(more|fewer) days overdue in the year/)).toBeVisible();
+  await enough.getByRole("button", { name: "Try this routine" }).click();
+  await expect(enough.getByText("your change")).toBeVisible();
+  await page.getByRole("button", { name: "Apply from today" }).click();
+  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+});
+
+test("the card prints on two pages with every task of the plan", async ({ page, cove }) => {
+  await open(page, cove, "year");
+  await page.getByRole("link", { name: "Routine card" }).click();
+  await expect(page.getByRole("heading", { name: "Routine card" })).toBeVisible();
+  for (const rhythm of ["Each session", "Every few weeks", "Each season", "Once a year"]) {
+    await expect(page.getByRole("heading", { name: rhythm })).toBeVisible();
+  }
+  await expect(page.getByRole("row", { name: /^\d+ Clean the seat belts/ })).toContainText("24 h");
+  const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: true });
+  expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)).toHaveLength(2);
+});
+
+test("busy times come in, a session that collides is moved to a free time", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "year");
+  await page.getByRole("button", { name: "File or address" }).click();
+  await page.getByLabel("Calendar file with busy times").setInputFiles({
+    name: "busy.ics",
+    mimeType: "text/calendar",
+    buffer: Buffer.from(
+      "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:20260321T080000Z\r\nDTEND:20260321T120000Z\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n",
+    ),
+  });
+  await expect(page.getByText(/^1 busy time known/)).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^Sat 21 March.*busy 08:00 to 12:00/ }).click();
+  await page.getByRole("button", { name: "Move to Sat 21 March, 12:00" }).click();
+  await page.getByRole("button", { name: "Apply from today" }).click();
+  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText(/busy 08:00/)).toHaveCount(0);
+
+  await page.getByRole("button", { name: "File or address" }).click();
+  await page.getByLabel("Calendar file with busy times").setInputFiles({
+    name: "broken.ics",
+    mimeType: "text/calendar",
+    buffer: Buffer.from("nothing of the kind"),
+  });
+  await expect(page.getByText(/This is no calendar file\./)).toBeVisible();
+});
+
+test.describe("with nothing yet", () => {
+  test.use({ demo: false });
+
+  test("a new car is offered a routine; yes plans the year, no is not asked again", async ({
+    page,
+    cove,
+  }) => {
+    for (const name of ["First", "Second"]) {
+      await page.goto(`${cove.url}/welcome`);
+      await page.getByLabel("What do you call it?").fill(name);
+      await page.getByRole("button", { name: "Draw the cabin" }).click();
+      await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+      if (name === "First") {
+        await page.getByRole("button", { name: "Plan a routine" }).click();
+        await page.getByLabel("Minutes", { exact: true }).fill("20");
+        await page.getByRole("button", { name: "Plan the year" }).click();
+        await expect(page.getByText(/^Your (next )?slot is/)).toBeVisible();
+        await page.getByRole("link", { name: "See the year" }).click();
+        await expect(page.getByRole("region", { name: "The next sessions" })).toBeVisible();
+      } else {
+        await page.getByRole("button", { name: "No, thanks" }).click();
+        await expect(page.getByRole("region", { name: "A routine" })).toHaveCount(0);
+        await page.reload();
+        await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+        await expect(page.getByRole("region", { name: "A routine" })).toHaveCount(0);
+      }
+    }
   });
 });

@@ -27,10 +27,10 @@ export function useNextSlot(vehicleId: string) {
   });
 }
 
-/** What each coming slot holds. */
-export function useRoutinePlan(vehicleId: string) {
+/** What each coming slot of a version of the routine holds. */
+export function useRoutinePlan(vehicleId: string, version: number) {
   return useQuery({
-    queryKey: keys.place(vehicleId, "routine-plan"),
+    queryKey: keys.place(vehicleId, "routine-plan", version),
     queryFn: ({ signal }) =>
       ask(
         api.GET("/api/vehicles/{vehicleId}/routine/plan", {

@@ -2332,6 +2332,22 @@ export interface components {
             value: string;
             name: string;
         };
+        NeededView: {
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            shortestMonth: number;
+            /** Format: double */
+            shortestDays: number;
+            /** Format: int32 */
+            longestMonth: number;
+            /** Format: double */
+            longestDays: number;
+        };
         NewCopy: {
             name: string;
         };
@@ -2653,8 +2669,7 @@ export interface components {
         PlannedTaskView: {
             taskId: string;
             name: string;
-            /** Format: double */
-            neededDays: null | number;
+            needed: null | components["schemas"]["NeededView"];
             /** Format: int32 */
             plannedDays: null | number;
             dates: string[];

@@ -107,12 +107,19 @@ function Progress({ found, onCancel, onBegin }: ProgressProps) {
   if (found.running) {
     return (
       <p className="mt-1 flex items-center gap-3 text-13 text-soft">
-        <progress
-          className="h-1.5 w-32 accent-[var(--t4)]"
-          max={found.total}
-          value={done}
+        <span
+          role="progressbar"
           aria-label="Patterns compared"
-        />
+          aria-valuemin={0}
+          aria-valuemax={found.total}
+          aria-valuenow={done}
+          className="block h-1.5 w-32 border border-ink"
+        >
+          <span
+            className="block h-full bg-t4"
+            style={{ width: `${(100 * done) / found.total}%` }}
+          />
+        </span>
         {done} of {found.total} patterns compared
         <button type="button" className="lnk min-h-6" onClick={onCancel}>
           Stop

@@ -116,13 +116,11 @@ export function FrontierChart(props: Props) {
               {tick}
             </text>
           ))}
-        <text x={left} y={HEIGHT - 6} className="cap">
-          minutes a week
-        </text>
         <text x={right} y={HEIGHT - 6} textAnchor="end" className="cap">
           {measure === "days"
-            ? "left scale: days overdue a year, all tasks added"
-            : "left scale: days overdue by weight and by how far"}
+            ? "days overdue a year, all tasks added"
+            : "days by weight and by how far"}
+          , over minutes a week
         </text>
         {named.map(({ name, point }) => (
           <circle

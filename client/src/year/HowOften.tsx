@@ -1,7 +1,9 @@
 import type { Routine, RoutinePlan, Schemas } from "../api/client";
 import { Choice } from "../shared/Choice";
 import { shortMonth, tinyDay } from "../shared/format";
+import { usePhone } from "../shared/usePhone";
 
+type PlannedTask = RoutinePlan["tasks"][number];
 type PinOfTask = Schemas["PinDocument"];
 type Props = {
   plan: RoutinePlan;
@@ -9,6 +11,9 @@ type Props = {
   errors: Record<string, string[]>;
   onChange: (next: Partial<Routine>) => void;
 };
+
+/** Seasons that differ by less are not worth a line. */
+const SEASONAL = 1.25;
 
 const WEEKS = [1, 2, 3, 4, 6, 8, 13, 26, 52];
 const MONTHS = Array.from({ length: 12 }, (_, month) => month + 1);
@@ -22,18 +27,45 @@ export function HowOften({ plan, draft, errors, onChange }: Props) {
         ...(choice === "plan" ? [] : [pinOf(taskId, choice)]),
       ],
     });
+  const phone = usePhone();
+  const decide = (task: PlannedTask) => (
+    <Choice
+      plain
+      label={`${task.name}: you decide`}
+      value={choiceOf(draft.pins.find((known) => known.task === task.taskId))}
+      options={OPTIONS}
+      onChange={(choice) => pin(task.taskId, choice)}
+    />
+  );
   return (
     <section aria-labelledby="often" className="px-4 pt-4 pb-8 desk:px-[26px]">
       <h2 id="often" className="text-20">
         How often
       </h2>
       <p className="mt-1 max-w-[70ch] text-14 text-soft">
-        Needed is how long it takes to come due as the car is used now. What you decide yourself
-        holds, whatever it costs.
+        Needed is how long it takes to come due as the car is used now, with what is not yet known
+        of this car in brackets. What you decide yourself holds, whatever it costs.
       </p>
       {errors.pins && <p className="mt-1 text-14 text-coral">{errors.pins.join(" ")}</p>}
-      <div className="mt-2 overflow-x-auto">
-        <table className="w-full min-w-[660px] text-14">
+      {phone ? (
+        <ul className="mt-2">
+          {plan.tasks.map((task) => (
+            <li key={task.taskId} className="border-b border-hairline py-2">
+              <b className="text-16 font-semibold">{task.name}</b>
+              <p className="text-14 text-soft">
+                Needed {task.needed === null ? "never" : `every ${daysSaid(task.needed.days)}`}
+                {bandSaid(task)}, {plannedSaid(task)}
+                {task.dates[0] && `, next on ${tinyDay(task.dates[0])}`}
+                {task.overdueDays >= 1 && (
+                  <span className="over"> · {Math.round(task.overdueDays)} days overdue</span>
+                )}
+              </p>
+              {decide(task)}
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <table className="mt-2 w-full text-14">
           <thead>
             <tr className="border-b border-ink text-left">
               <th scope="col" className="cap py-1.5">
@@ -63,14 +95,14 @@ export function HowOften({ plan, draft, errors, onChange }: Props) {
                   {task.name}
                 </th>
                 <td className="py-1 text-right">
-                  {task.neededDays === null ? "never" : daysSaid(task.neededDays)}
+                  {task.needed === null ? "never" : daysSaid(task.needed.days)}
+                  <span className="text-13 text-soft">{bandSaid(task)}</span>
+                  {seasonSaid(task) && (
+                    <span className="block text-13 text-soft">{seasonSaid(task)}</span>
+                  )}
                 </td>
                 <td className="py-1 text-right">
-                  {task.plannedDays !== null
-                    ? daysSaid(task.plannedDays)
-                    : task.dates.length === 1
-                      ? "once a year"
-                      : "not at all"}
+                  {plannedSaid(task).replace(/^planned every /, "")}
                 </td>
                 <td
                   className={`py-1 text-right ${task.overdueDays >= 1 ? "over font-semibold" : "text-soft"}`}
@@ -80,20 +112,12 @@ export function HowOften({ plan, draft, errors, onChange }: Props) {
                 <td className="py-1 pl-6 whitespace-nowrap">
                   {task.dates[0] ? tinyDay(task.dates[0]) : ""}
                 </td>
-                <td className="py-1 pl-6">
-                  <Choice
-                    plain
-                    label={`${task.name}: you decide`}
-                    value={choiceOf(draft.pins.find((known) => known.task === task.taskId))}
-                    options={OPTIONS}
-                    onChange={(choice) => pin(task.taskId, choice)}
-                  />
-                </td>
+                <td className="py-1 pl-6">{decide(task)}</td>
               </tr>
             ))}
           </tbody>
         </table>
-      </div>
+      )}
       {plan.notPlanned.length > 0 && (
         <>
           <h3 className="mt-5 text-17">Left out</h3>
@@ -144,6 +168,27 @@ function pinOf(task: string, choice: string): PinOfTask {
     default:
       return { task, kind: "never", weeks: 0, months: [] };
   }
+}
+
+/** The band that learning leaves: " (11 to 18)". */
+function bandSaid({ needed }: PlannedTask): string {
+  return needed ? ` (${Math.round(needed.low)} to ${Math.round(needed.high)})` : "";
+}
+
+/** By season, where that makes a difference worth a line: "11 in January, 17 in July". */
+function seasonSaid({ needed }: PlannedTask): string {
+  return needed && needed.longestDays > needed.shortestDays * SEASONAL
+    ? `${Math.round(needed.shortestDays)} in ${shortMonth(needed.shortestMonth)}, ${Math.round(needed.longestDays)} in ${shortMonth(needed.longestMonth)}`
+    : "";
+}
+
+/** How often it is planned: "planned every 14 days", "once a year". */
+function plannedSaid(task: PlannedTask): string {
+  return task.plannedDays !== null
+    ? `planned every ${daysSaid(task.plannedDays)}`
+    : task.dates.length === 1
+      ? "once a year"
+      : "not at all";
 }
 
 function daysSaid(days: number): string {

@@ -50,7 +50,7 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
   return (
     <li className="border-t border-hairline py-1.5 last:border-b">
       <div className="flex flex-wrap items-center gap-x-3.5 gap-y-1 text-16">
-        <span className="font-semibold">
+        <span className="font-semibold max-desk:basis-full">
           <Choice
             plain
             label={`${name}: repeats`}

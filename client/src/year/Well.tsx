@@ -3,8 +3,8 @@ import { clock, shortDay } from "../shared/format";
 import { keyOf } from "./moves";
 import type { Held, useHeld } from "./useHeld";
 
-/** Height of one minute, in pixels: two minutes are tall enough for a name. */
-const MINUTE = 9;
+/** Height of one minute, in pixels: two minutes are tall enough for a name and a thumb. */
+const MINUTE = 12;
 
 /** Height of one column in minutes: longer sessions get more columns, read down and then right. */
 const COLUMN = 30;

@@ -81,7 +81,7 @@ export function Wells({ vehicleId, plan, draft, today, chosen, onChoose, onChang
             <li key={day} className="flex-none">
               <b className="block font-semibold">{shortDay(day)}</b>
               <span className="note block">missed</span>
-              <div className="mt-1 h-[225px] w-[70px] border-[1.5px] border-dashed border-line" />
+              <div className="mt-1 h-[300px] w-[70px] border-[1.5px] border-dashed border-line" />
             </li>
           ))}
           {shown.map((slot) => (

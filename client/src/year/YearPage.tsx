@@ -53,12 +53,13 @@ function Loaded({ vehicleId, routine, cell }: Props) {
     routine.version,
   );
   const [chosen, setChosen] = useState<string>();
-  const standing = useRoutinePlan(vehicleId);
+  const standing = useRoutinePlan(vehicleId, routine.version);
   const preview = useRoutinePreview(vehicleId, draft, changed);
   const keep = useKeepRoutine(vehicleId, version, settle);
   const refused = [keep.error, preview.error].find((error) => error instanceof Problem);
   const errors = changed && refused instanceof Problem ? refused.errors : {};
-  const plan = changed ? (preview.data ?? standing.data) : standing.data;
+  // What was just kept stands as it was shown until its own plan is there.
+  const plan = (changed ? preview.data : undefined) ?? standing.data ?? preview.data;
   const hasSlots = draft.slots.length > 0;
   return (
     <main className="flex flex-1 flex-col">

@@ -15,7 +15,8 @@ export function useKeepRoutine(vehicleId: string, version: number, onKept?: () =
           body: routine,
         }),
       ),
-    onSuccess: () => {
+    onSuccess: (kept) => {
+      queries.setQueryData(keys.place(vehicleId, "routine"), kept);
       onKept?.();
       return refresh(queries, keys.car(vehicleId));
     },

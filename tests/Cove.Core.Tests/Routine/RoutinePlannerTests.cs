@@ -170,6 +170,38 @@ public sealed class RoutinePlannerTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void What_is_needed_lies_in_its_band_and_between_its_seasons()
+    {
+        var random = new Random(12);
+        for (int round = 0; round < 5; round++)
+        {
+            var car = new UsualCar(random);
+            RoutinePlan plan = Plan(
+                car,
+                new CarRoutine([AnyRoutine.Slot("FREQ=WEEKLY", car.Year.Today, 60, Standing.UntilTomorrow)])
+            );
+
+            foreach (NeededInterval needed in plan.Tasks.Select(task => task.Needed).OfType<NeededInterval>())
+            {
+                Assert.InRange(needed.Days, needed.Low, needed.High);
+                Assert.InRange(needed.Days, needed.Shortest.Days, needed.Longest.Days);
+                Assert.InRange(needed.Low, needed.Days / 4, needed.Days);
+            }
+
+            // With an hour a week nothing waits long: what is planned follows what is needed.
+            Assert.All(
+                plan.Tasks.Where(task => task.PlannedDays is not null && task.Needed is not null),
+                task =>
+                    Assert.InRange(
+                        task.PlannedDays!.Value,
+                        task.Needed!.Shortest.Days * 0.3,
+                        task.Needed.Longest.Days + 14
+                    )
+            );
+        }
+    }
+
+    [Fact]
     public void A_pin_that_no_slot_can_hold_says_so()
     {
         var car = new UsualCar(new Random(11));

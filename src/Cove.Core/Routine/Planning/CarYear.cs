@@ -1,4 +1,5 @@
 using Cove.Core.Cars;
+using Cove.Core.Learning;
 using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Routine.Slots;
@@ -68,6 +69,9 @@ public sealed class CarYear
 
     /// <summary>The instant at which it is looked at.</summary>
     public DateTimeOffset Now => now;
+
+    /// <summary>What was learnt of how fast a task soils.</summary>
+    public RateBelief BeliefOf(TaskId taskId) => car.Ledger.Learnt.Of(taskId);
 
     /// <summary>What its tasks take at a place.</summary>
     public WorkAtMark WorkAt(SlotPlace place)

@@ -64,13 +64,13 @@ public sealed record PlannedVisit(
 
 /// <summary>How a task fares in a plan.</summary>
 /// <param name="Item">The task.</param>
-/// <param name="NeededDays">The days from fresh to due, now; null when it never comes due.</param>
+/// <param name="Needed">How long it takes from fresh to due; null when it never comes due.</param>
 /// <param name="Dates">When it is done in the months asked for.</param>
 /// <param name="OverdueDays">The days it is overdue in the months asked for, with parts of days.</param>
 /// <param name="WeightedOverdue">The same by weight and by how far.</param>
 public sealed record PlannedTask(
     CareItem Item,
-    double? NeededDays,
+    NeededInterval? Needed,
     IReadOnlyList<DateOnly> Dates,
     double OverdueDays,
     double WeightedOverdue
@@ -80,7 +80,7 @@ public sealed record PlannedTask(
     public double LevelNow { get; init; }
 
     /// <summary>Whether it is overdue now, and not only due today.</summary>
-    public bool IsOverdueNow => LevelNow > 1 + (0.5 / Math.Max(1, NeededDays ?? 1));
+    public bool IsOverdueNow => LevelNow > 1 + (0.5 / Math.Max(1, Needed?.Days ?? 1));
 
     /// <summary>The days between two of its dates in the middle; null when there are fewer than two.</summary>
     public int? PlannedDays
@@ -95,8 +95,8 @@ public sealed record PlannedTask(
     /// <summary>What its time over the mark weighs, by the plan's own reckoning.</summary>
     internal static PlannedTask Of(
         CareItem item,
-        double? neededDays,
+        NeededInterval? needed,
         IReadOnlyList<DateOnly> dates,
         TaskOverdue overdue
-    ) => new(item, neededDays, dates, overdue.Days, overdue.Units / (double)RoutineProblem.UnitsPerDay);
+    ) => new(item, needed, dates, overdue.Days, overdue.Units / (double)RoutineProblem.UnitsPerDay);
 }

@@ -96,7 +96,11 @@ public sealed class RoutinePlanner(
                     .Select(item =>
                         PlannedTask.Of(
                             item.Item,
-                            NeededDays(car.Problem.Tasks[item.Index]),
+                            NeededInterval.Of(
+                                car.Problem.Tasks[item.Index],
+                                year.Today,
+                                year.BeliefOf(item.Item.Task.Id)
+                            ),
                             [
                                 .. slots
                                     .Where(slot =>
@@ -136,20 +140,6 @@ public sealed class RoutinePlanner(
             work.ProductsFor(taskId),
             work.MethodsFor(taskId)
         );
-    }
-
-    private static double? NeededDays(RoutineTask task)
-    {
-        for (int day = 1; day <= task.Rise.Days; day++)
-        {
-            if (task.Rise.RisenBy(day) >= 1 - task.LevelAfter)
-            {
-                double today = task.Rise.RisenBy(day) - task.Rise.RisenBy(day - 1);
-                return day - ((task.Rise.RisenBy(day) - (1 - task.LevelAfter)) / today);
-            }
-        }
-
-        return null;
     }
 }
 

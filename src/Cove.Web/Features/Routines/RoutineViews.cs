@@ -237,14 +237,14 @@ internal sealed record PlannedVisitView(
 /// <summary>How a task fares in a plan.</summary>
 /// <param name="TaskId">The task.</param>
 /// <param name="Name">What to do.</param>
-/// <param name="NeededDays">The days from fresh to due, now; null when it never comes due.</param>
+/// <param name="Needed">How long it takes from fresh to due; null when it never comes due.</param>
 /// <param name="PlannedDays">The days between two of its dates in the middle; null with fewer than two.</param>
 /// <param name="Dates">When it is done.</param>
 /// <param name="OverdueDays">The days it is overdue.</param>
 internal sealed record PlannedTaskView(
     string TaskId,
     string Name,
-    double? NeededDays,
+    NeededView? Needed,
     int? PlannedDays,
     IReadOnlyList<DateOnly> Dates,
     double OverdueDays
@@ -254,11 +254,43 @@ internal sealed record PlannedTaskView(
         new(
             task.Item.Task.Id.Value,
             task.Item.Task.Name,
-            task.NeededDays is { } needed ? Math.Round(needed, 1) : null,
+            NeededView.Of(task.Needed),
             task.PlannedDays,
             task.Dates,
             Math.Round(task.OverdueDays, 1)
         );
+}
+
+/// <summary>How long a task takes from fresh to due.</summary>
+/// <param name="Days">The days from now on.</param>
+/// <param name="Low">The fewest that what was learnt leaves open.</param>
+/// <param name="High">The most.</param>
+/// <param name="ShortestMonth">The month in which it comes due soonest, from 1 to 12.</param>
+/// <param name="ShortestDays">The days then.</param>
+/// <param name="LongestMonth">The month in which it takes longest.</param>
+/// <param name="LongestDays">The days then.</param>
+internal sealed record NeededView(
+    double Days,
+    double Low,
+    double High,
+    int ShortestMonth,
+    double ShortestDays,
+    int LongestMonth,
+    double LongestDays
+)
+{
+    public static NeededView? Of(NeededInterval? needed) =>
+        needed is null
+            ? null
+            : new NeededView(
+                Math.Round(needed.Days, 1),
+                Math.Round(needed.Low, 1),
+                Math.Round(needed.High, 1),
+                needed.Shortest.Month,
+                Math.Round(needed.Shortest.Days, 1),
+                needed.Longest.Month,
+                Math.Round(needed.Longest.Days, 1)
+            );
 }
 
 /// <summary>What cannot be done at any of the places.</summary>
