@@ -210,6 +210,55 @@ public sealed class RoutineHelpTests
         return routine.ToJsonString();
     }
 
+    [Fact]
+    public async Task Two_cars_share_slots_and_each_has_its_part()
+    {
+        using var cove = new CoveHost(demo: true);
+        JsonArray cars = (await cove.Http.GetFromJsonAsync<JsonArray>("/api/vehicles"))!;
+        (string host, string guest) = ((string)cars[0]!["id"]!, (string)cars[1]!["id"]!);
+        string hostRoutine = $"/api/vehicles/{host}/routine";
+        string guestRoutine = $"/api/vehicles/{guest}/routine";
+        string version = (await cove.Get(guestRoutine))["version"]!.ToJsonString();
+
+        HttpResponseMessage shared = await cove.Send(
+            HttpMethod.Put,
+            guestRoutine,
+            $$"""{"slotsOf":"{{host}}"}""",
+            ("If-Match", $"\"{version}\"")
+        );
+        HttpResponseMessage back = await cove.Send(
+            HttpMethod.Put,
+            hostRoutine,
+            $$"""{"slotsOf":"{{guest}}"}""",
+            ("If-Match", "\"1\"")
+        );
+
+        Assert.Equal(HttpStatusCode.OK, shared.StatusCode);
+        Assert.Equal(HttpStatusCode.BadRequest, back.StatusCode);
+        JsonArray ofHost = (await cove.Get($"{hostRoutine}/plan"))["slots"]!.AsArray();
+        JsonArray ofGuest = (await cove.Get($"{guestRoutine}/plan"))["slots"]!.AsArray();
+        Assert.True(ofHost.Count > 20);
+        Assert.True(ofGuest.Count > 5);
+        foreach (JsonNode? part in ofGuest)
+        {
+            int beside = ofHost
+                .Where(slot =>
+                    (string)slot!["slotId"]! == (string)part!["slotId"]!
+                    && (string)slot["ruleDay"]! == (string)part["ruleDay"]!
+                )
+                .Sum(slot => (int)slot!["minutes"]!);
+            Assert.True(beside + (int)part!["minutes"]! is 25 or 75, part.ToJsonString());
+        }
+
+        Assert.Equal(host, (string)(await cove.Get(guestRoutine))["shared"]!["vehicleId"]!);
+        Assert.True((bool)(await cove.Get(hostRoutine))["shared"]!["isGuest"]!);
+        Assert.Contains(
+            $"-{guest}@cove",
+            await cove.Http.GetStringAsync(new Uri($"{guestRoutine}/calendar", UriKind.Relative)),
+            StringComparison.Ordinal
+        );
+    }
+
     private static async Task Until(Func<Task<bool>> done)
     {
         using var limit = new CancellationTokenSource(TimeSpan.FromMinutes(2));

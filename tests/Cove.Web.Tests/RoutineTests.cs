@@ -203,6 +203,30 @@ public sealed class RoutineTests
     }
 
     [Fact]
+    public async Task A_day_on_which_nothing_happens_changes_hardly_anything_in_the_calendar()
+    {
+        using var cove = new CoveHost(demo: true);
+        string routine = $"/api/vehicles/{await cove.Vehicle()}/routine";
+        (
+            await Keep(cove, routine, (await cove.Get(routine))["routine"]!.ToJsonString(), "1")
+        ).EnsureSuccessStatusCode();
+        cove.Clock.Advance(TimeSpan.FromDays(1));
+        Calendar sunday = await Read(cove, $"{routine}/calendar");
+        cove.Clock.Advance(TimeSpan.FromDays(1));
+
+        Calendar monday = await Read(cove, $"{routine}/calendar");
+
+        int changed = sunday.Events.Count(day =>
+            monday.Events.Single(other => other.Uid == day.Uid).Sequence != day.Sequence
+        );
+        Assert.InRange(changed, 0, sunday.Events.Count / 10);
+        Assert.All(
+            monday.Events,
+            day => Assert.Contains("Care: ", day.Description!, StringComparison.Ordinal)
+        );
+    }
+
+    [Fact]
     public async Task The_address_of_the_calendar_is_secret_and_a_new_one_ends_the_old()
     {
         using var cove = new CoveHost(demo: true);

@@ -2865,6 +2865,8 @@ export interface components {
             away?: components["schemas"]["AwayDocument"][];
             pins?: components["schemas"]["PinDocument"][];
             moves?: components["schemas"]["MoveDocument"][];
+            /** Format: uuid */
+            slotsOf?: null | string;
             declined?: boolean;
         };
         RoutinePlanView: {
@@ -2901,6 +2903,8 @@ export interface components {
             first: components["schemas"]["RoutineDocument"];
             repeats: components["schemas"]["RepeatView"][];
             feed: string;
+            shared: null | components["schemas"]["SharedView"];
+            hosts: components["schemas"]["SharedView"][];
         };
         RunDocument: {
             /** Format: int32 */
@@ -3057,6 +3061,12 @@ export interface components {
             /** Format: double */
             narrowest: number;
             layer: components["schemas"]["PlanLayer"];
+        };
+        SharedView: {
+            /** Format: uuid */
+            vehicleId: string;
+            name: string;
+            isGuest: boolean;
         };
         /** @enum {unknown} */
         Sheen: "none" | "satin" | "gloss";

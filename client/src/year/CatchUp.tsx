@@ -20,7 +20,9 @@ export function CatchUp({ vehicleId, missed, onChange }: Props) {
         <b className="font-semibold">
           {missed.map(shortDay).join(" and ")} passed without a session.
         </b>{" "}
-        {found ? found.words || "Nothing is overdue for it." : "Looking at what slipped…"}
+        {found
+          ? found.words || "What it was to hold is spread over the sessions below."
+          : "Looking at what slipped…"}
       </p>
       {found?.longer && (
         <button

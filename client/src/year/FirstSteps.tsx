@@ -1,17 +1,18 @@
 import { useState } from "react";
-import type { Routine } from "../api/client";
+import type { Routine, Schemas } from "../api/client";
 import { Field } from "../shared/Field";
 import { longDay } from "../shared/format";
 
 type Props = {
   first: Routine;
+  hosts: Schemas["SharedView"][];
   busy: boolean;
   error: Error | null;
   onKeep: (routine: Routine) => void;
 };
 
 /** Two questions, and a routine to begin with. */
-export function FirstSteps({ first, busy, error, onKeep }: Props) {
+export function FirstSteps({ first, hosts, busy, error, onKeep }: Props) {
   const [quick, long] = first.slots;
   const [from, setFrom] = useState(quick?.from ?? "");
   const [time, setTime] = useState(quick?.time.slice(0, 5) ?? "");
@@ -89,6 +90,20 @@ export function FirstSteps({ first, busy, error, onKeep }: Props) {
       <button type="submit" className="act" disabled={busy || !quick}>
         Plan the year
       </button>
+      {hosts.map((host) => (
+        <p key={host.vehicleId} className="mt-5 text-16">
+          Or share the slots of {host.name}: each session goes to the car that needs it more, or is
+          split.{" "}
+          <button
+            type="button"
+            className="act2 mt-2"
+            disabled={busy}
+            onClick={() => onKeep({ ...first, slots: [], slotsOf: host.vehicleId })}
+          >
+            Share the slots of {host.name}
+          </button>
+        </p>
+      ))}
     </form>
   );
 }

@@ -17,6 +17,7 @@ export function RoutineOffer({ vehicleId }: { vehicleId: string }) {
       {open ? (
         <FirstSteps
           first={routine.first as Routine}
+          hosts={routine.hosts}
           busy={keep.isPending}
           error={keep.error}
           onKeep={(first) => keep.mutate(first)}

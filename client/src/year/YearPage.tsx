@@ -14,6 +14,7 @@ import { CalendarCell } from "./CalendarCell";
 import { CardPage } from "./card/CardPage";
 import { FirstSteps } from "./FirstSteps";
 import { Frontier } from "./Frontier";
+import { GuestSlots } from "./GuestSlots";
 import { HowOften } from "./HowOften";
 import { SlotList } from "./SlotList";
 import { useKeepRoutine } from "./useKeepRoutine";
@@ -60,7 +61,7 @@ function Loaded({ vehicleId, routine, cell }: Props) {
   const errors = changed && refused instanceof Problem ? refused.errors : {};
   // What was just kept stands as it was shown until its own plan is there.
   const plan = (changed ? preview.data : undefined) ?? standing.data ?? preview.data;
-  const hasSlots = draft.slots.length > 0;
+  const hasSlots = draft.slots.length > 0 || draft.slotsOf !== null;
   return (
     <main className="flex flex-1 flex-col">
       <TitleBlock
@@ -99,14 +100,31 @@ function Loaded({ vehicleId, routine, cell }: Props) {
           <div className="px-4 pt-4 desk:px-[26px]">
             <Elsewhere differences={elsewhere} />
           </div>
-          <div className="grid border-b-[1.5px] border-ink xl:grid-cols-[minmax(0,11fr)_minmax(0,9fr)] xl:divide-x xl:divide-hairline">
-            <SlotList routine={routine} draft={draft} errors={errors} onChange={change} />
-            <Frontier
-              vehicleId={vehicleId}
-              changed={changed ? preview.data : undefined}
-              onChange={change}
+          {draft.slotsOf !== null ? (
+            <GuestSlots
+              shared={
+                routine.shared ?? routine.hosts.find((host) => host.vehicleId === draft.slotsOf)
+              }
+              errors={errors}
+              onOwn={() => change({ slotsOf: null })}
             />
-          </div>
+          ) : (
+            <div className="grid border-b-[1.5px] border-ink xl:grid-cols-[minmax(0,11fr)_minmax(0,9fr)] xl:divide-x xl:divide-hairline">
+              <SlotList routine={routine} draft={draft} errors={errors} onChange={change} />
+              {routine.shared ? (
+                <p className="px-5 py-4 text-16 text-soft">
+                  These slots serve <b className="font-semibold text-ink">{routine.shared.name}</b>{" "}
+                  too. Each goes to the car that needs it more, or is split between both.
+                </p>
+              ) : (
+                <Frontier
+                  vehicleId={vehicleId}
+                  changed={changed ? preview.data : undefined}
+                  onChange={change}
+                />
+              )}
+            </div>
+          )}
           {standing.isError ? (
             <Failed error={standing.error} again={() => standing.refetch()} />
           ) : plan ? (
@@ -139,6 +157,7 @@ function Loaded({ vehicleId, routine, cell }: Props) {
       ) : (
         <FirstSteps
           first={routine.first as Routine}
+          hosts={routine.hosts}
           busy={keep.isPending}
           error={keep.error}
           onKeep={(first) => {

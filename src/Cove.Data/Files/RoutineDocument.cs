@@ -21,6 +21,9 @@ public sealed record RoutineDocument
     [MaxLength(CarRoutine.MostEach, ErrorMessage = "Move up to 60 single tasks.")]
     public IReadOnlyList<MoveDocument> Moves { get; init; } = [];
 
+    /// <summary>The car in whose slots this one is cared for too; null when it has slots of its own, or none. It does not leave with a file: elsewhere that car is another.</summary>
+    public Guid? SlotsOf { get; init; }
+
     /// <summary>Whether the owner said no to a routine.</summary>
     public bool Declined { get; init; }
 
@@ -35,6 +38,7 @@ public sealed record RoutineDocument
             ],
             Pins = [.. routine.Pins.Select(PinDocument.Of)],
             Moves = [.. routine.Moves.Select(MoveDocument.Of)],
+            SlotsOf = routine.SlotsOf?.Value,
             Declined = routine.IsDeclined,
         };
 
@@ -72,6 +76,7 @@ public sealed record RoutineDocument
             Away = [.. Away.Select(away => new Away(away.First, away.Last))],
             Pins = [.. Pins.Select(pin => pin.ToPin())],
             Moves = [.. Moves.Select(move => move.ToMove())],
+            SlotsOf = SlotsOf is { } host ? new VehicleId(host) : null,
             IsDeclined = Declined,
         };
 }

@@ -21,6 +21,20 @@ public sealed class RoutineStore
         return row is null ? null : Saved(row);
     }
 
+    /// <summary>The other vehicles of the owner that are in use, with their routines.</summary>
+    public async Task<IReadOnlyList<OtherRoutine>> Others(
+        VehicleId vehicleId,
+        CancellationToken cancel = default
+    )
+    {
+        List<VehicleRow> rows = await context
+            .Vehicles.AsNoTracking()
+            .Where(row => row.Id != vehicleId && row.ArchivedAt == null)
+            .OrderBy(row => row.AddedAt)
+            .ToListAsync(cancel);
+        return [.. rows.Select(row => new OtherRoutine(new VehicleId(row.Id), row.Name, Saved(row)))];
+    }
+
     /// <summary>The vehicle whose calendar has a secret address; null when none has.</summary>
     public async Task<VehicleId?> ByFeedKey(string key, CancellationToken cancel = default)
     {
@@ -71,6 +85,20 @@ public sealed class RoutineStore
         await context.SaveChangesAsync(cancel);
         await scope.CommitAsync(cancel);
         return new Changed<SavedRoutine>(ChangeOutcome.Made, Saved(row));
+    }
+
+    /// <summary>Keeps a plan that follows from a change of another vehicle's routine.</summary>
+    public async Task Stand(VehicleId vehicleId, StandingPlan standing, CancellationToken cancel = default)
+    {
+        VehicleRow? row = await context.Vehicles.FirstOrDefaultAsync(
+            vehicle => vehicle.Id == vehicleId,
+            cancel
+        );
+        if (row is not null)
+        {
+            row.Standing = StandingDocument.Of(standing);
+            await context.SaveChangesAsync(cancel);
+        }
     }
 
     /// <summary>Gives the calendar of a vehicle a new secret address; the old one is not answered any more.</summary>
@@ -165,3 +193,9 @@ public sealed record SavedRoutine(CarRoutine Routine, StandingPlan? Standing, in
 /// <param name="Sequence">How often; 0 at first.</param>
 /// <param name="ChangedAt">When it last did.</param>
 public readonly record struct DayRevision(int Sequence, DateTimeOffset ChangedAt);
+
+/// <summary>The routine of another vehicle of the same owner.</summary>
+/// <param name="VehicleId">The vehicle.</param>
+/// <param name="Name">What its owner calls it.</param>
+/// <param name="Saved">Its routine.</param>
+public sealed record OtherRoutine(VehicleId VehicleId, string Name, SavedRoutine Saved);

@@ -66,7 +66,7 @@ public sealed class VehicleFileStore
             ArchivedAt = row.ArchivedAt,
             LearntSince = row.LearntSince,
             Place = row.Place,
-            Routine = row.Routine,
+            Routine = row.Routine is { } routine ? routine with { SlotsOf = null } : null,
             Layout = row.Layout,
             Surfaces = [.. row.ToVehicle().Surfaces.Select(SurfaceDocument.Of)],
             Use =
@@ -147,7 +147,7 @@ public sealed class VehicleFileStore
             ArchivedAt = file.ArchivedAt,
             LearntSince = file.LearntSince,
             Place = file.Place,
-            Routine = file.Routine,
+            Routine = file.Routine is { } routine ? routine with { SlotsOf = null } : null,
             LayoutJson = string.Empty,
             Layout = file.Layout,
         };

@@ -146,13 +146,19 @@ public sealed class CarYear
     /// <param name="minutes">The minutes of the slot; 0 for one that is not used.</param>
     public int HalfMinutesIn(int minutes)
     {
-        double chores = SessionChores
+        double walking = minutes * WalkingPart;
+        return (int)Math.Max(0, Math.Floor(((minutes - walking) * HalfMinutesAMinute) - Chores(minutes)));
+    }
+
+    /// <summary>The half minutes of getting ready and setting back in a slot, loose things left aside.</summary>
+    /// <param name="minutes">The minutes of the slot.</param>
+    public int ChoresIn(int minutes) => (int)Math.Ceiling(Chores(minutes));
+
+    private double Chores(int minutes) =>
+        SessionChores
             .All.Where(chore => !chore.ForLooseThings && chore.Stage != Stage.GlassOutside)
             .Where(chore => chore.From.TotalMinutes <= minutes)
-            .Sum(chore => paces.WorkOf(chore, 0).TotalMinutes);
-        double walking = minutes * WalkingPart;
-        return (int)Math.Max(0, Math.Floor((minutes - chores - walking) * HalfMinutesAMinute));
-    }
+            .Sum(chore => paces.WorkOf(chore, 0).TotalMinutes) * HalfMinutesAMinute;
 
     private RoutineTask TaskOf(
         CareStatus status,

@@ -20,9 +20,6 @@ public sealed class RoutinePlanner(
     /// <summary>The most months that are planned.</summary>
     public const int MostMonths = 24;
 
-    /// <summary>How far the reckoning goes beyond the months asked for, so that nothing is left undone at their end. Cove's own choice.</summary>
-    private const int RunOnDays = 63;
-
     /// <summary>Days after the mark: what comes due on the very day of a slot is not called overdue there.</summary>
     private const double OnTheDay = 0.5;
 
@@ -38,33 +35,47 @@ public sealed class RoutinePlanner(
         DateOnly? from = null
     )
     {
-        DateOnly until = year.Today.AddMonths(months);
-        DateOnly end = until.AddDays(RunOnDays);
-        IReadOnlyList<SlotDay> days = routine.Days(from ?? year.Today, end, zone);
-        int horizon = end.DayNumber - year.Today.DayNumber;
+        PlanSpan span = PlanSpan.Of(year.Today, months, from);
+        PreparedCar car = Prepare(routine, span.DaysOf(routine, zone), span);
+        return Read(
+            car,
+            standing is null
+                ? RoutineSolver.Solve(car.Problem.Problem)
+                : RoutineSolver.SolveAgain(car.Problem.Problem, standing.For(car.Problem)),
+            span
+        );
+    }
+
+    /// <summary>Writes the car and days of slots as a problem, with what its owner has pinned and moved.</summary>
+    internal PreparedCar Prepare(CarRoutine routine, IReadOnlyList<SlotDay> days, PlanSpan span)
+    {
         var (pinned, unmet) = PinnedSlots.Put(
-            year.ProblemFor([.. days.Take(RoutineProblem.MostSlots)], horizon),
+            year.ProblemFor(days, span.Horizon),
             routine.Pins,
             lastDone,
             year.Today,
-            until
+            span.Until
         );
         var (car, unmoved) = MovedVisits.Put(pinned, routine.Moves);
-        SolvedRoutine solved = standing is null
-            ? RoutineSolver.Solve(car.Problem)
-            : RoutineSolver.SolveAgain(car.Problem, standing.For(car));
-        return Read(car, solved, unmet, until) with
+        return new PreparedCar(car, routine, unmet, unmoved);
+    }
+
+    /// <summary>The car.</summary>
+    internal CarYear Year => year;
+
+    /// <summary>Reads what a solution of its problem says of a car.</summary>
+    internal RoutinePlan Read(PreparedCar prepared, SolvedRoutine solved, PlanSpan span) =>
+        Read(prepared.Problem, solved, prepared.Unmet, span.Until) with
         {
             Moved =
             [
-                .. routine
-                    .Moves.Except(unmoved.Select(move => move.Move))
-                    .Select(move => MovedVisits.Describe(move, car, solved))
+                .. prepared
+                    .Routine.Moves.Except(prepared.Unmoved.Select(move => move.Move))
+                    .Select(move => MovedVisits.Describe(move, prepared.Problem, solved))
                     .OfType<MovedVisit>(),
             ],
-            Unmoved = unmoved,
+            Unmoved = prepared.Unmoved,
         };
-    }
 
     private RoutinePlan Read(
         CarProblem car,

@@ -22,6 +22,9 @@ public sealed record CarRoutine(IReadOnlyList<Slot> Slots)
     /// <summary>The single visits that the owner has moved.</summary>
     public IReadOnlyList<VisitMove> Moves { get; init; } = [];
 
+    /// <summary>The car in whose slots this one is cared for too; null when it has slots of its own, or none.</summary>
+    public VehicleId? SlotsOf { get; init; }
+
     /// <summary>Whether the owner said no to a routine, so that none is offered again.</summary>
     public bool IsDeclined { get; init; }
 

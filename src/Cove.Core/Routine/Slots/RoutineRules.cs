@@ -31,6 +31,9 @@ public static class RoutineRules
             .. routine.Away.SelectMany((away, at) => Spell(away, $"away[{at}]")),
             .. routine.Pins.SelectMany((pin, at) => Pinned(pin, $"pins[{at}]")),
             .. SamePin(routine),
+            .. routine.SlotsOf is not null && routine.Slots.Count > 0
+                ? [new ValidationError("slotsOf", "Share another car's slots, or give this one its own.")]
+                : Array.Empty<ValidationError>(),
             .. routine.Moves.SelectMany((move, at) => Moved(move, $"moves[{at}]")),
         ];
         return errors.Length == 0 && routine.Days(today, today.AddYears(2), zone).Count > MostDaysInTwoYears

@@ -25,7 +25,7 @@ public sealed record RoutineProblem(
     public const int MostSlots = 320;
 
     /// <summary>The most kits a problem may have; the work may double with each.</summary>
-    public const int MostKits = 12;
+    public const int MostKits = 13;
 
     /// <summary>The units of one day at level 2 of a task of weight 1. They are fine enough that half minutes never outweigh what can be seen of a level.</summary>
     public const long UnitsPerDay = 10_000_000;

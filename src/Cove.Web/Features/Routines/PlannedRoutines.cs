@@ -26,11 +26,49 @@ internal sealed class PlannedRoutines(
             return null;
         }
 
+        // Where slots are shared, what the other car's owner decided counts as well.
+        SharedSlots? shared = await Shared(vehicleId, saved, car, cancel);
         RoutinePlan plan = await car.Once(
-            $"routine {saved.Version} {months}",
-            () => Plan(vehicleId, saved.Routine, saved.Standing, months, car, CancellationToken.None)
+            $"routine {saved.Version} {shared?.Other.Saved.Version} {months}",
+            async () =>
+                (await Plan(vehicleId, saved.Routine, saved.Standing, months, car, shared, default)).Own
         );
         return (saved, plan);
+    }
+
+    /// <summary>With which car a car shares slots; null when it has them for itself.</summary>
+    public async Task<SharedSlots?> Shared(
+        VehicleId vehicleId,
+        SavedRoutine saved,
+        CarAtHand car,
+        CancellationToken cancel
+    )
+    {
+        IReadOnlyList<OtherRoutine> others = await store.Others(vehicleId, cancel);
+        OtherRoutine? host = others.FirstOrDefault(other => other.VehicleId == saved.Routine.SlotsOf);
+        OtherRoutine? guest = others.FirstOrDefault(other => other.Saved.Routine.SlotsOf == vehicleId);
+        return
+            (host ?? guest) is { } other
+            && await cars.Get(other.VehicleId, sources, cancel) is { } otherCar
+            && SharedPlanner.Fits(YearOf(car.Day), YearOf(otherCar.Day))
+            ? new SharedSlots(other, otherCar, IsHost: host is null)
+            : null;
+    }
+
+    /// <summary>The cars in whose slots a car could be cared for too: those that have slots and share them with no other.</summary>
+    public async Task<IReadOnlyList<OtherRoutine>> Hosts(VehicleId vehicleId, CancellationToken cancel)
+    {
+        IReadOnlyList<OtherRoutine> others = await store.Others(vehicleId, cancel);
+        bool isHost = others.Any(other => other.Saved.Routine.SlotsOf == vehicleId);
+        HashSet<VehicleId?> taken = [.. others.Select(other => other.Saved.Routine.SlotsOf)];
+        return isHost
+            ? []
+            :
+            [
+                .. others.Where(other =>
+                    other.Saved.Routine.Slots.Count > 0 && !taken.Contains(other.VehicleId)
+                ),
+            ];
     }
 
     /// <summary>The routine that is kept, and the car; null when the owner has no vehicle of that id.</summary>
@@ -50,22 +88,27 @@ internal sealed class PlannedRoutines(
     /// <param name="kept">The plan of that.</param>
     /// <param name="car">The car.</param>
     /// <param name="cancel">Gives up.</param>
-    public Task<RoutinePlan> Instead(
+    public async Task<PlannedCars> Instead(
         VehicleId vehicleId,
         CarRoutine routine,
         SavedRoutine saved,
         RoutinePlan kept,
         CarAtHand car,
         CancellationToken cancel
-    ) =>
-        Plan(
+    )
+    {
+        bool fromNothing =
+            RoutineChange.IsOfSlots(saved.Routine, routine) || saved.Routine.SlotsOf != routine.SlotsOf;
+        return await Plan(
             vehicleId,
             routine,
-            RoutineChange.IsOfSlots(saved.Routine, routine) ? null : StandingPlan.Of(kept),
+            fromNothing ? null : StandingPlan.Of(kept),
             UsualMonths,
             car,
+            await Shared(vehicleId, saved with { Routine = routine }, car, cancel),
             cancel
         );
+    }
 
     /// <summary>The days of slots that passed without a session since a vehicle was last cared for.</summary>
     public async Task<IReadOnlyList<DateOnly>> Missed(
@@ -74,13 +117,19 @@ internal sealed class PlannedRoutines(
         CancellationToken cancel
     )
     {
-        Dictionary<TaskId, DateOnly> lastDone = await LastDone(vehicleId, cancel);
-        return MissedSlots.Since(
-            routine,
-            lastDone.Count > 0 ? lastDone.Values.Max() : null,
-            clock.Today,
-            clock.Zone
-        );
+        IEnumerable<DateOnly> cared = (await LastDone(vehicleId, cancel)).Values;
+        foreach (OtherRoutine other in await store.Others(vehicleId, cancel))
+        {
+            bool isHost = other.VehicleId == routine.SlotsOf;
+            if (isHost || other.Saved.Routine.SlotsOf == vehicleId)
+            {
+                // A slot that was given to the other car was not missed.
+                cared = [.. cared, .. (await LastDone(other.VehicleId, cancel)).Values];
+                routine = isHost ? other.Saved.Routine : routine;
+            }
+        }
+
+        return MissedSlots.Since(routine, cared.Select(day => (DateOnly?)day).Max(), clock.Today, clock.Zone);
     }
 
     /// <summary>The session that is planned for the slot of today; null when there is no slot today, or nothing of it can be done.</summary>
@@ -104,20 +153,21 @@ internal sealed class PlannedRoutines(
     public async Task<string?> Calendar(VehicleId vehicleId, Uri start, CancellationToken cancel)
     {
         if (
-            await Kept(vehicleId, UsualMonths, cancel) is not var (_, plan)
+            await Kept(vehicleId, UsualMonths, cancel) is not var (saved, plan)
             || await cars.Get(vehicleId, sources, cancel) is not { } car
         )
         {
             return null;
         }
 
+        string guest = saved.Routine.SlotsOf is null ? string.Empty : $"-{vehicleId}";
         string name = car.Day.Ledger.Vehicle.Name;
         IReadOnlyList<CalendarDay> days = car.Use(day =>
         {
             CarYear year = YearOf(day);
             return RoutineCalendar
                 .Days(plan, clock.Today)
-                .Select(planned => new CalendarDay(planned, Ordered(year, planned)))
+                .Select(planned => new CalendarDay(planned, Ordered(year, planned), guest))
                 .ToArray();
         });
         IReadOnlyDictionary<string, DayRevision> revisions = await store.Revise(
@@ -167,7 +217,8 @@ internal sealed class PlannedRoutines(
         }
 
         IReadOnlyList<DateOnly> missed = await Missed(vehicleId, saved.Routine, cancel);
-        if (missed.Count == 0)
+        // Shared slots are planned for both cars at once, and the plan says when each has its turn.
+        if (missed.Count == 0 || await Shared(vehicleId, saved, car, cancel) is not null)
         {
             return new FoundCatchUp(saved.Routine, missed, null, null, string.Empty);
         }
@@ -230,21 +281,73 @@ internal sealed class PlannedRoutines(
 
     private CarYear YearOf(DayPlan day) => new(day.Car, day.Methods.Paces, day.Now, clock.Zone);
 
-    private async Task<RoutinePlan> Plan(
+    private async Task<PlannedCars> Plan(
         VehicleId vehicleId,
         CarRoutine routine,
         StandingPlan? standing,
         int months,
         CarAtHand car,
+        SharedSlots? shared,
         CancellationToken cancel
     )
     {
         Dictionary<TaskId, DateOnly> lastDone = await LastDone(vehicleId, cancel);
         // Whoever has cleaned today has used the slot of today.
         DateOnly from = lastDone.ContainsValue(clock.Today) ? clock.Today.AddDays(1) : clock.Today;
-        return car.Use(day =>
-            new RoutinePlanner(YearOf(day), lastDone, clock.Zone).Plan(routine, months, standing, from)
+        if (shared is null)
+        {
+            return new PlannedCars(
+                car.Use(day =>
+                    new RoutinePlanner(YearOf(day), lastDone, clock.Zone).Plan(
+                        routine,
+                        months,
+                        standing,
+                        from
+                    )
+                ),
+                null
+            );
+        }
+
+        OtherRoutine other = shared.Other;
+        Dictionary<TaskId, DateOnly> otherDone = await LastDone(other.VehicleId, cancel);
+        from = otherDone.ContainsValue(clock.Today) ? clock.Today.AddDays(1) : from;
+        StandingPlan? otherStanding = standing is null ? null : other.Saved.Standing;
+        // Always the car whose slots they are first, so that nobody waits for one another.
+        var (first, second) = shared.IsHost ? (car, shared.Car) : (shared.Car, car);
+        var plans = first.Use(firstDay =>
+            second.Use(secondDay =>
+            {
+                var own = new RoutinePlanner(
+                    YearOf(shared.IsHost ? firstDay : secondDay),
+                    lastDone,
+                    clock.Zone
+                );
+                var others = new RoutinePlanner(
+                    YearOf(shared.IsHost ? secondDay : firstDay),
+                    otherDone,
+                    clock.Zone
+                );
+                return shared.IsHost
+                    ? new SharedPlanner(own, others, clock.Zone).Plan(
+                        routine,
+                        other.Saved.Routine,
+                        months,
+                        otherStanding is null ? null : (standing!, otherStanding),
+                        from
+                    )
+                    : new SharedPlanner(others, own, clock.Zone).Plan(
+                        other.Saved.Routine,
+                        routine,
+                        months,
+                        otherStanding is null ? null : (otherStanding, standing!),
+                        from
+                    );
+            })
         );
+        return shared.IsHost
+            ? new PlannedCars(plans.Host, (other.VehicleId, plans.Guest))
+            : new PlannedCars(plans.Guest, (other.VehicleId, plans.Host));
     }
 
     private async Task<Dictionary<TaskId, DateOnly>> LastDone(
@@ -310,3 +413,14 @@ internal sealed record OrderedSession(PlannedSession Session, IReadOnlyList<stri
         );
     }
 }
+
+/// <summary>The car with which a car shares slots.</summary>
+/// <param name="Other">That car and its routine.</param>
+/// <param name="Car">That car.</param>
+/// <param name="IsHost">Whether the slots are the first car's, and not that one's.</param>
+internal sealed record SharedSlots(OtherRoutine Other, CarAtHand Car, bool IsHost);
+
+/// <summary>The plan of a car, and that of the car with which it shares slots.</summary>
+/// <param name="Own">The plan.</param>
+/// <param name="Other">The other car's; null when slots are not shared.</param>
+internal sealed record PlannedCars(RoutinePlan Own, (VehicleId VehicleId, RoutinePlan Plan)? Other);

@@ -128,12 +128,13 @@ internal static class RoutineCalendar
 /// <summary>A day of a routine as a calendar tells it.</summary>
 /// <param name="Planned">The day and what it holds.</param>
 /// <param name="Session">The same in its order.</param>
-internal sealed record CalendarDay(PlannedDay Planned, OrderedSession Session)
+/// <param name="Guest">Tells it apart from the other car's part of the same slot; empty for a car's own slots.</param>
+internal sealed record CalendarDay(PlannedDay Planned, OrderedSession Session, string Guest)
 {
     /// <summary>What names it for ever, even when it is moved.</summary>
     public string Uid =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{Planned.Day.Slot.Id}-{Planned.Day.RuleDay:yyyyMMdd}@cove"
+            $"{Planned.Day.Slot.Id}-{Planned.Day.RuleDay:yyyyMMdd}{Guest}@cove"
         );
 }

@@ -64,7 +64,7 @@ internal static class RoutineEndpoints
         }
 
         response.Headers.ETag = $"\"{saved.Version}\"";
-        return Results.Ok(ViewOf(saved, car, clock));
+        return Results.Ok(await ViewOf(vehicleId, saved, car, routines, clock, cancel));
     }
 
     private static async Task<IResult> Keep(
@@ -87,26 +87,34 @@ internal static class RoutineEndpoints
             return Problems.MissingVersion();
         }
 
-        if (request.Read(clock.Today, clock.Zone, out CarRoutine? routine) is { Count: > 0 } errors)
+        if (
+            await Faults(vehicleId, request, routines, clock, cancel) is var (errors, routine)
+            && errors.Count > 0
+        )
         {
             return Problems.Paths(errors);
         }
 
         routine = routine!.From(clock.Today);
         var (_, kept) = (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Value;
-        RoutinePlan plan = await routines.Instead(vehicleId, routine, saved, kept, car, cancel);
+        PlannedCars plans = await routines.Instead(vehicleId, routine, saved, kept, car, cancel);
         Changed<SavedRoutine> changed = await store.Keep(
             vehicleId,
             version,
             routine,
-            StandingPlan.Of(plan),
+            StandingPlan.Of(plans.Own),
             cancel
         );
         switch (changed.Outcome)
         {
             case ChangeOutcome.Made:
+                if (plans.Other is var (other, plan))
+                {
+                    await store.Stand(other, StandingPlan.Of(plan), cancel);
+                }
+
                 http.HttpContext.Response.Headers.ETag = $"\"{changed.Value!.Version}\"";
-                return Results.Ok(ViewOf(changed.Value, car, clock));
+                return Results.Ok(await ViewOf(vehicleId, changed.Value, car, routines, clock, cancel));
             case ChangeOutcome.Stale:
                 return Problems.Stale();
             default:
@@ -145,13 +153,16 @@ internal static class RoutineEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (request.Read(clock.Today, clock.Zone, out CarRoutine? routine) is { Count: > 0 } errors)
+        if (
+            await Faults(vehicleId, request, routines, clock, cancel) is var (errors, routine)
+            && errors.Count > 0
+        )
         {
             return Problems.Paths(errors);
         }
 
         var (_, now) = (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Value;
-        RoutinePlan then = await routines.Instead(vehicleId, routine!, saved, now, car, cancel);
+        RoutinePlan then = (await routines.Instead(vehicleId, routine!, saved, now, car, cancel)).Own;
         return Results.Ok(
             RoutinePlanView.Of(
                 then,
@@ -189,7 +200,7 @@ internal static class RoutineEndpoints
 
         if (plan.Slots.Count == 0)
         {
-            bool offered = saved.Routine is { Slots.Count: 0, IsDeclined: false };
+            bool offered = saved.Routine is { Slots.Count: 0, IsDeclined: false, SlotsOf: null };
             return Results.Ok(new NextSlotView(null, false, false, [], offered));
         }
 
@@ -215,8 +226,47 @@ internal static class RoutineEndpoints
         );
     }
 
-    private static RoutineView ViewOf(SavedRoutine saved, CarAtHand car, OwnerClock clock) =>
-        new(
+    /// <summary>What is wrong with a routine; the routine itself when nothing is.</summary>
+    private static async Task<(IReadOnlyList<ValidationError> Errors, CarRoutine? Routine)> Faults(
+        VehicleId vehicleId,
+        RoutineDocument request,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        IReadOnlyList<ValidationError> errors = request.Read(
+            clock.Today,
+            clock.Zone,
+            out CarRoutine? routine
+        );
+        return
+            routine?.SlotsOf is { } host
+            && (await routines.Hosts(vehicleId, cancel)).All(other => other.VehicleId != host)
+            ? (
+                [
+                    new ValidationError(
+                        "slotsOf",
+                        "Choose a car that has slots of its own and shares them with no other."
+                    ),
+                ],
+                null
+            )
+            : (errors, routine);
+    }
+
+    private static async Task<RoutineView> ViewOf(
+        VehicleId vehicleId,
+        SavedRoutine saved,
+        CarAtHand car,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        SharedSlots? shared = await routines.Shared(vehicleId, saved, car, cancel);
+        IReadOnlyList<OtherRoutine> hosts = await routines.Hosts(vehicleId, cancel);
+        return new RoutineView(
             RoutineDocument.Of(saved.Routine),
             saved.Version,
             clock.Today,
@@ -233,6 +283,9 @@ internal static class RoutineEndpoints
             [.. car.Day.Ledger.Items.Select(item => new RoutineTaskView(item.Task.Id.Value, item.Task.Name))],
             RoutineDocument.Of(FirstRoutine.For(clock.Now, clock.Today)),
             [.. FirstRoutine.Repeats.Select(rule => new RepeatView(rule.Text, RecurrenceWords.Of(rule)))],
-            saved.FeedKey.Length == 0 ? string.Empty : FeedView.PathOf(saved.FeedKey)
+            saved.FeedKey.Length == 0 ? string.Empty : FeedView.PathOf(saved.FeedKey),
+            shared is null ? null : new SharedView(shared.Other.VehicleId, shared.Other.Name, shared.IsHost),
+            [.. hosts.Select(host => new SharedView(host.VehicleId, host.Name, false))]
         );
+    }
 }

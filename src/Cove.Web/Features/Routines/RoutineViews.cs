@@ -11,6 +11,8 @@ namespace Cove.Web.Features.Routines;
 /// <param name="First">What to begin with where there is no routine yet.</param>
 /// <param name="Repeats">The ways to repeat on offer.</param>
 /// <param name="Feed">The path of its calendar, secret part included; empty while it has none.</param>
+/// <param name="Shared">With which car it shares slots; null when with none.</param>
+/// <param name="Hosts">The cars in whose slots it could be cared for too.</param>
 internal sealed record RoutineView(
     RoutineDocument Routine,
     int Version,
@@ -19,8 +21,16 @@ internal sealed record RoutineView(
     IReadOnlyList<RoutineTaskView> Tasks,
     RoutineDocument First,
     IReadOnlyList<RepeatView> Repeats,
-    string Feed
+    string Feed,
+    SharedView? Shared,
+    IReadOnlyList<SharedView> Hosts
 );
+
+/// <summary>A car that shares slots, or could.</summary>
+/// <param name="VehicleId">The car.</param>
+/// <param name="Name">What its owner calls it.</param>
+/// <param name="IsGuest">Whether it is the one that is cared for in the other's slots.</param>
+internal sealed record SharedView(Guid VehicleId, string Name, bool IsGuest);
 
 /// <summary>A way to repeat.</summary>
 /// <param name="Rule">The rule.</param>

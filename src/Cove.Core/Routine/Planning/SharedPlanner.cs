@@ -1,0 +1,178 @@
+using Cove.Core.Routine.Slots;
+using Cove.Core.Routine.Solving;
+
+namespace Cove.Core.Routine.Planning;
+
+/// <summary>Plans two cars in the slots of one person: each slot goes to the car that needs it more, or to both.</summary>
+/// <remarks>Both cars are one problem. Turning to a car costs what getting ready and setting back cost, so that a slot is split only where that is worth it; kits that were fetched for one serve the other.</remarks>
+/// <param name="host">Plans the car whose slots they are.</param>
+/// <param name="guest">Plans the car that is done in them too.</param>
+/// <param name="zone">The owner's time zone.</param>
+public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, TimeZoneInfo zone)
+{
+    /// <summary>Plans.</summary>
+    /// <param name="routine">The routine of the car whose slots they are.</param>
+    /// <param name="guestRoutine">The routine of the other car: its pins and moves count, it has no slots.</param>
+    /// <param name="months">How many months are asked for.</param>
+    /// <param name="standing">What stands for each; null to plan from nothing.</param>
+    /// <param name="from">The first day that counts; today when left out.</param>
+    /// <returns>The plan of each car. Each has the days on which it is cared for, as long as its own part of them; a day on which neither needs anything is the first car's.</returns>
+    /// <exception cref="InvalidOperationException">The cars have more tasks together than can be planned; see <see cref="Fits"/>.</exception>
+    public (RoutinePlan Host, RoutinePlan Guest) Plan(
+        CarRoutine routine,
+        CarRoutine guestRoutine,
+        int months,
+        (StandingPlan Host, StandingPlan Guest)? standing = null,
+        DateOnly? from = null
+    )
+    {
+        PlanSpan span = PlanSpan.Of(host.Year.Today, months, from);
+        IReadOnlyList<SlotDay> days = span.DaysOf(routine, zone);
+        PreparedCar first = host.Prepare(routine, days, span);
+        PreparedCar second = guest.Prepare(guestRoutine, days, span);
+        if (!Fits(host.Year, guest.Year))
+        {
+            throw new InvalidOperationException("These two cars have more to do than one plan can hold.");
+        }
+
+        int turning = days.Count == 0 ? 0 : host.Year.ChoresIn(days.Min(day => day.Minutes));
+        RoutineProblem both = Join(first.Problem.Problem, second.Problem.Problem, turning);
+        int count = first.Problem.Items.Count;
+        SolvedRoutine solved = standing is var (hostStands, guestStands)
+            ? RoutineSolver.SolveAgain(
+                both,
+                [
+                    .. hostStands
+                        .For(first.Problem)
+                        .Zip(
+                            guestStands.For(second.Problem),
+                            (one, other) =>
+                                (IReadOnlyList<int>)[.. one, .. other.Select(task => task + count)]
+                        ),
+                ]
+            )
+            : RoutineSolver.Solve(both, known: ByTurns(first.Problem.Problem, second.Problem.Problem));
+        IReadOnlyList<IReadOnlyList<int>> ofHost =
+        [
+            .. solved.Visits.Select(tasks => (IReadOnlyList<int>)[.. tasks.Where(task => task < count)]),
+        ];
+        IReadOnlyList<IReadOnlyList<int>> ofGuest =
+        [
+            .. solved.Visits.Select(tasks =>
+                (IReadOnlyList<int>)[.. tasks.Where(task => task >= count).Select(task => task - count)]
+            ),
+        ];
+        RoutinePlan hostPlan = host.Read(first, RoutineSolver.Weigh(first.Problem.Problem, ofHost), span);
+        RoutinePlan guestPlan = guest.Read(
+            second,
+            RoutineSolver.Weigh(second.Problem.Problem, ofGuest),
+            span
+        );
+        var parts = hostPlan.Slots.Zip(guestPlan.Slots, Split).ToArray();
+        return (
+            hostPlan with
+            {
+                Slots = [.. parts.Select(part => part.Host).OfType<PlannedDay>()],
+            },
+            guestPlan with
+            {
+                Slots = [.. parts.Select(part => part.Guest).OfType<PlannedDay>()],
+            }
+        );
+    }
+
+    /// <summary>Whether two cars can be planned together.</summary>
+    public static bool Fits(CarYear one, CarYear other) =>
+        one.Statuses.Count + other.Statuses.Count <= RoutineProblem.MostTasks;
+
+    /// <summary>What comes of it when the cars take turns: the plan is never worse.</summary>
+    private static IReadOnlyList<IReadOnlyList<int>> ByTurns(RoutineProblem first, RoutineProblem second)
+    {
+        int count = first.Tasks.Count;
+        return
+        [
+            .. Turn(first, 0)
+                .Zip(
+                    Turn(second, 1),
+                    (one, other) => (IReadOnlyList<int>)[.. one, .. other.Select(task => task + count)]
+                ),
+        ];
+
+        static IReadOnlyList<IReadOnlyList<int>> Turn(RoutineProblem problem, int turn) =>
+            RoutineSolver
+                .Solve(
+                    problem with
+                    {
+                        Slots =
+                        [
+                            .. problem.Slots.Select(
+                                (slot, at) => at % 2 == turn ? slot : slot with { HalfMinutes = 0 }
+                            ),
+                        ],
+                    },
+                    moves: 0
+                )
+                .Visits;
+    }
+
+    /// <summary>One problem of two cars. What lies loose in either, and turning to it, are kits of its own.</summary>
+    private static RoutineProblem Join(RoutineProblem first, RoutineProblem second, int turning)
+    {
+        int count = first.Tasks.Count;
+        int loose = first.KitFetch.Count - 1;
+        int looseOfSecond = loose + 1;
+        int toFirst = loose + 2;
+        int toSecond = loose + 3;
+        return first with
+        {
+            Tasks =
+            [
+                .. first.Tasks.Select(task => task with { Kits = [.. task.Kits, toFirst] }),
+                .. second.Tasks.Select(task =>
+                    task with
+                    {
+                        Kits = [.. task.Kits.Select(kit => kit == loose ? looseOfSecond : kit), toSecond],
+                        Requires = task.Requires + count,
+                    }
+                ),
+            ],
+            Slots = [.. first.Slots.Select(slot => slot with { HalfMinutes = slot.HalfMinutes + turning })],
+            KitFetch = [.. first.KitFetch, second.KitFetch[loose], turning, turning],
+        };
+    }
+
+    /// <summary>The part of a day that each car has. The first car comes first.</summary>
+    private static (PlannedDay? Host, PlannedDay? Guest) Split(PlannedDay first, PlannedDay second)
+    {
+        if (second.Tasks.Count == 0)
+        {
+            return (first, null);
+        }
+
+        if (first.Tasks.Count == 0)
+        {
+            return (null, second);
+        }
+
+        int minutes = first.Day.Minutes;
+        int ofFirst = Math.Clamp(
+            (int)Math.Round(minutes * first.Minutes / (first.Minutes + second.Minutes)),
+            1,
+            minutes - 1
+        );
+        return (
+            first with
+            {
+                Day = first.Day with { Minutes = ofFirst },
+            },
+            second with
+            {
+                Day = second.Day with
+                {
+                    Time = second.Day.Time.AddMinutes(ofFirst),
+                    Minutes = minutes - ofFirst,
+                },
+            }
+        );
+    }
+}
