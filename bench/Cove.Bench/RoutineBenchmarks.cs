@@ -7,6 +7,7 @@ using Cove.Core.Catalogue.Products;
 using Cove.Core.Choice;
 using Cove.Core.Methods;
 using Cove.Core.Routine.Planning;
+using Cove.Core.Routine.Proposals;
 using Cove.Core.Routine.Recurrence;
 using Cove.Core.Routine.Slots;
 using Cove.Core.Routine.Solving;
@@ -29,6 +30,7 @@ public class RoutineBenchmarks
     private static readonly DateTimeOffset Now = new(2026, 3, 14, 9, 30, 0, TimeSpan.Zero);
 
     private RoutineProblem problem = null!;
+    private Frontier frontier = null!;
     private IReadOnlyList<IReadOnlyList<int>> plan = null!;
     private IReadOnlyList<IReadOnlyList<int>> skipped = null!;
 
@@ -95,6 +97,7 @@ public class RoutineBenchmarks
             Days
         ).Problem;
         plan = RoutineSolver.Solve(problem).Visits;
+        frontier = new Frontier(year, routine, new Dictionary<TaskId, DateOnly>(), TimeZoneInfo.Utc);
         skipped =
         [
             [],
@@ -120,6 +123,10 @@ public class RoutineBenchmarks
     /// <summary>What a plan costs.</summary>
     [Benchmark]
     public SolvedRoutine CostOfAPlan() => RoutineSolver.Weigh(problem, plan);
+
+    /// <summary>Sixty patterns of slots compared.</summary>
+    [Benchmark]
+    public int SixtyPatterns() => frontier.Points().Count();
 
     /// <summary>Choosing slot after slot, to compare with.</summary>
     [Benchmark]

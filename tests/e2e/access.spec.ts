@@ -59,6 +59,7 @@ for (const place of [
   "car/learnt",
   "car/file",
   "year",
+  "year/card",
   "look",
 ]) {
   lookOnly(`${place} has no serious finding by day or night`, async ({ page, cove }) => {

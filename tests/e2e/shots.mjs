@@ -85,13 +85,6 @@ await shot(
       place("shelf/matrix?product=00000000-0000-4000-9000-000000000004&surface=rear-glass"),
     )),
 );
-await shot("shelf-phone", { viewport: PHONE }, async (page, place) => {
-  await page.goto(place("shelf"));
-  await page.getByRole("combobox", { name: "Product" }).click();
-  await page.getByRole("option", { name: "Gloss dressing" }).click();
-  await page.getByRole("button", { name: /^Steering wheel/ }).click();
-  await page.getByRole("dialog").getByRole("status").waitFor();
-});
 await shot("shelf-bench", {}, async (page, place) => {
   await page.goto(place("shelf/bench"));
   await page.getByRole("combobox", { name: "What is mixed" }).click();
@@ -106,7 +99,11 @@ await shot("car-use", {}, async (page, place) => {
     .first()
     .waitFor();
 });
-await shot("year", {}, async (page, place) => void (await page.goto(place("year"))));
+await shot("year", {}, async (page, place) => {
+  await page.goto(place("year"));
+  await page.getByRole("button", { name: /^Best value/ }).waitFor({ timeout: 120_000 });
+});
+await shot("card", {}, async (page, place) => void (await page.goto(place("year/card"))));
 await shot(
   "glass",
   {},

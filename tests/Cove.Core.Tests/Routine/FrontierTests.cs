@@ -8,7 +8,7 @@ public sealed class FrontierTests
     public void More_minutes_in_the_same_slots_are_never_worse()
     {
         var random = new Random(31);
-        for (int round = 0; round < LongRun.Of(2, 20); round++)
+        for (int round = 0; round < LongRun.Of(1, 20); round++)
         {
             CarYear year = new UsualCar(random).Year;
             FrontierPoint[] points = [.. Of(year, AnyRoutine.Scarce(random, year.Today)).Points()];

@@ -111,6 +111,47 @@ public sealed class RoutinePlannerTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void A_skipped_slot_worsens_only_what_it_held_and_planning_again_mends_some_of_it()
+    {
+        var random = new Random(13);
+        for (int round = 0; round < LongRun.Of(5, 50); round++)
+        {
+            CarYear year = new UsualCar(random).Year;
+            RoutineProblem problem = year.ProblemFor(
+                AnyRoutine
+                    .Scarce(random, year.Today)
+                    .Days(year.Today, year.Today.AddDays(428), TimeZoneInfo.Utc),
+                428
+            ).Problem;
+            SolvedRoutine plan = RoutineSolver.Solve(problem, 10_000);
+            int skipped = random.Next(6);
+            IReadOnlyList<IReadOnlyList<int>> left =
+            [
+                .. plan.Visits.Select((tasks, slot) => slot == skipped ? [] : tasks),
+            ];
+            RoutineProblem without = problem with
+            {
+                Slots =
+                [
+                    .. problem.Slots.Select(
+                        (slot, at) => at == skipped ? slot with { HalfMinutes = 0 } : slot
+                    ),
+                ],
+            };
+
+            SolvedRoutine asLeft = RoutineSolver.Weigh(without, left);
+            SolvedRoutine again = RoutineSolver.SolveAgain(without, left);
+
+            foreach (int task in Enumerable.Range(0, problem.Tasks.Count).Except(plan.Visits[skipped]))
+            {
+                Assert.Equal(plan.Overdue[task], asLeft.Overdue[task]);
+            }
+
+            Assert.True(again.Cost <= asLeft.Cost);
+        }
+    }
+
+    [Fact]
     public void More_minutes_in_the_same_slots_never_cost_more()
     {
         var random = new Random(10);

@@ -62,12 +62,14 @@ public sealed class Frontier
     public IEnumerable<FrontierPoint> Points()
     {
         var found = new List<Found>();
+        // They all have the same days, and only days and tasks count in the tables.
+        var tables = new CostTables(car.Problem);
         foreach (Candidate candidate in candidates)
         {
             Found? best = found
                 .Where(other => candidate.Holds(other.Candidate))
                 .MinBy(other => other.InTime.WeightedOverdue);
-            SolvedRoutine solved = RoutineSolver.Solve(candidate.Problem, Moves, best?.Visits);
+            SolvedRoutine solved = RoutineSolver.Solve(candidate.Problem, tables, Moves, best?.Visits);
             var one = new Found(candidate, solved.Visits, InTime(candidate, solved.Visits));
             // Minutes count in what the planner makes small, so it may give up some overdue time for them; here it may not.
             if (best is not null && best.InTime.WeightedOverdue < one.InTime.WeightedOverdue)

@@ -31,7 +31,17 @@ public static class RoutineSolver
     )
     {
         Check(problem);
-        var tables = new CostTables(problem);
+        return Solve(problem, new CostTables(problem), moves, known);
+    }
+
+    /// <summary>The same with tables of a problem that has the same tasks and days, whatever its minutes.</summary>
+    internal static SolvedRoutine Solve(
+        RoutineProblem problem,
+        CostTables tables,
+        int moves,
+        IReadOnlyList<IReadOnlyList<int>>? known
+    )
+    {
         var knapsack = new SlotKnapsack(problem);
         var descent = new Descent(problem, tables, knapsack);
         Draft best = Planned(SlotBySlotDraft());
