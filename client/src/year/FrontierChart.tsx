@@ -110,7 +110,7 @@ export function FrontierChart(props: Props) {
           />
         ))}
         {minutesOfTicks
-          .filter((tick) => !chosen || Math.abs(x(tick) - at(chosen).x) > 20)
+          .filter((tick) => Math.abs(x(tick) - (chosen ? at(chosen).x : left)) > 20)
           .map((tick) => (
             <text key={tick} x={x(tick)} y={BASE + BAR + 17} textAnchor="middle">
               {tick}
