@@ -77,10 +77,17 @@ test.describe("on the phone", () => {
 
 test("two weeks are missed, and the way back is taken", async ({ page, cove }) => {
   await open(page, cove, "year");
+  const belts = page.getByRole("combobox", { name: "Clean the seat belts: you decide" });
+  for (const month of ["Each May", "Each Apr"]) {
+    await belts.click();
+    await page.getByRole("option", { name: month, exact: true }).click();
+    await expect(belts).toHaveText(month);
+  }
   await page.getByRole("combobox", { name: "Clean the pedals: you decide" }).click();
   await page.getByRole("option", { name: "Every 8 weeks" }).click();
   await page.getByRole("button", { name: "Apply from today" }).click();
   await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByRole("row", { name: /^Clean the seat belts/ })).toContainText("5 Apr");
 
   await cove.kill();
   await cove.run("2026-03-26T10:20");
