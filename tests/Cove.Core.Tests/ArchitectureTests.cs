@@ -47,6 +47,7 @@ public sealed class ArchitectureTests
             "Routine",
             ["Vehicles", "Upkeep", "Choice", "Methods", "Learning", "Spots", "Log", "Cars", "Sessions"]
         ),
+        ("Outlook", ["Vehicles", "Catalogue", "Upkeep", "Sessions", "Routine"]),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 

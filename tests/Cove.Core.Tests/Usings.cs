@@ -16,6 +16,7 @@ global using Cove.Core.Methods.Glass;
 global using Cove.Core.Methods.Library;
 global using Cove.Core.Methods.Steps;
 global using Cove.Core.Methods.Towels;
+global using Cove.Core.Outlook;
 global using Cove.Core.Routine.Busy;
 global using Cove.Core.Routine.Card;
 global using Cove.Core.Routine.Planning;

@@ -41,14 +41,13 @@ public sealed record StockOutlook(
             .Bottles.Select((bottle, i) => left[i] * (bottle.Mixed?.Share ?? 1))
             .Aggregate(Quantity.Zero, (sum, next) => sum + next);
         double days = perDay > Quantity.Zero ? neat / perDay : double.PositiveInfinity;
-        Bottle? priced = product.Bottles.LastOrDefault(bottle => bottle is { Price: not null, Mixed: null });
         return new StockOutlook(
             product,
             left,
             neat,
             perDay,
             days <= Longest ? today.AddDays((int)days) : null,
-            priced is null ? null : priced.Price / (decimal)priced.Size.Value
+            product.UnitPrice
         );
     }
 }

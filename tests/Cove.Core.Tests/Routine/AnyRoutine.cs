@@ -82,13 +82,18 @@ internal sealed class UsualCar
 
     public DateTimeOffset Now { get; private set; }
 
-    public CarYear Year =>
+    /// <summary>How it is used.</summary>
+    public CarUse Use => usage.At(Now).Use;
+
+    public CarYear Year => YearOf(new CareLedger(vehicle, usage, states, null, AnyRoutine.FullShelf.Ways));
+
+    /// <summary>The same car if it were used otherwise from now on.</summary>
+    public CarYear YearUsedAs(CarUse use) =>
+        YearOf(new CareLedger(vehicle, usage, states, null, AnyRoutine.FullShelf.Ways).UsedAs(use, Now));
+
+    private CarYear YearOf(CareLedger ledger) =>
         new(
-            new CarShelf(
-                new CareLedger(vehicle, usage, states, null, AnyRoutine.FullShelf.Ways),
-                AnyRoutine.FullShelf,
-                ShelfRecords.None
-            ),
+            new CarShelf(ledger, AnyRoutine.FullShelf, ShelfRecords.None),
             OwnerPaces.Nothing,
             Now,
             TimeZoneInfo.Utc

@@ -63,6 +63,12 @@ public sealed record Product(
     /// <summary>Its bottles, in the order they were added.</summary>
     public IReadOnlyList<Bottle> Bottles { get; init; } = [];
 
+    /// <summary>The price of one millilitre or piece, in the owner's currency, by what was last paid; null when no price is known.</summary>
+    public decimal? UnitPrice =>
+        Bottles.LastOrDefault(bottle => bottle is { Price: not null, Mixed: null }) is { } priced
+            ? priced.Price / (decimal)priced.Size.Value
+            : null;
+
     /// <summary>The unit it is counted in.</summary>
     public QuantityUnit Unit => Make.Unit;
 

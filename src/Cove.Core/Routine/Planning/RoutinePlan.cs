@@ -76,8 +76,11 @@ public sealed record PlannedTask(
     double WeightedOverdue
 )
 {
+    /// <summary>How its level goes through the days of the plan.</summary>
+    public required LevelCourse Course { get; init; }
+
     /// <summary>Its level now beside its mark: 1 is due.</summary>
-    public double LevelNow { get; init; }
+    public double LevelNow => Course.Before(0);
 
     /// <summary>Whether it is overdue now, and not only due today.</summary>
     public bool IsOverdueNow => LevelNow > 1 + (0.5 / Math.Max(1, Needed?.Days ?? 1));
@@ -97,6 +100,11 @@ public sealed record PlannedTask(
         CareItem item,
         NeededInterval? needed,
         IReadOnlyList<DateOnly> dates,
-        TaskOverdue overdue
-    ) => new(item, needed, dates, overdue.Days, overdue.Units / (double)RoutineProblem.UnitsPerDay);
+        TaskOverdue overdue,
+        LevelCourse course
+    ) =>
+        new(item, needed, dates, overdue.Days, overdue.Units / (double)RoutineProblem.UnitsPerDay)
+        {
+            Course = course,
+        };
 }

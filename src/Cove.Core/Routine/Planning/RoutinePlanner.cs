@@ -120,11 +120,15 @@ public sealed class RoutinePlanner(
                                     )
                                     .Select(slot => slot.Day.Day),
                             ],
-                            inTime.Overdue[item.Index]
-                        ) with
-                        {
-                            LevelNow = car.Problem.Tasks[item.Index].LevelAtStart,
-                        }
+                            inTime.Overdue[item.Index],
+                            new LevelCourse(
+                                car.Problem.Tasks[item.Index],
+                                solved
+                                    .Visits.Index()
+                                    .Where(tasks => tasks.Item.Contains(item.Index))
+                                    .Select(tasks => car.Problem.Slots[tasks.Index].Day)
+                            )
+                        )
                     ),
             ],
             car.Left,

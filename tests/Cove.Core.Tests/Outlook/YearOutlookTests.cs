@@ -1,0 +1,133 @@
+using Cove.Core.Tests.Routine;
+
+namespace Cove.Core.Tests.Outlook;
+
+public sealed class YearOutlookTests
+{
+    private static readonly Dictionary<TaskId, DateOnly> NothingDone = [];
+    private static readonly Dictionary<ProductId, decimal> NoPrices = [];
+
+    [Fact]
+    public void Months_add_up_to_the_year_and_to_the_plan()
+    {
+        var random = new Random(91);
+        for (int round = 0; round < LongRun.Of(6, 60); round++)
+        {
+            CarYear year = new UsualCar(random).Year;
+            RoutinePlan plan = Plan(year, AnyRoutine.Scarce(random, year.Today));
+
+            var outlook = YearOutlook.Of(plan, year.Today, NoPrices);
+
+            Assert.Equal(plan.OverdueDays, outlook.OverdueDays, 6);
+            Assert.Equal(plan.OverdueDays, outlook.Months.Sum(month => month.OverdueDays), 6);
+            PlannedDay[] days = [.. plan.Slots.Where(slot => slot.Day.Day <= plan.Until)];
+            Assert.Equal(days.Sum(slot => slot.Minutes), outlook.Minutes, 6);
+            Assert.Equal(
+                days.Count(slot => slot.Tasks.Count > 0),
+                outlook.Months.Sum(month => month.Sessions)
+            );
+            Assert.InRange(outlook.Months.Count, 12, 13);
+            Assert.Equal(year.Today, outlook.Months[0].First);
+        }
+    }
+
+    [Fact]
+    public void A_level_rises_day_by_day_and_falls_where_the_task_is_done()
+    {
+        var random = new Random(92);
+        for (int round = 0; round < LongRun.Of(4, 40); round++)
+        {
+            CarYear year = new UsualCar(random).Year;
+            RoutinePlan plan = Plan(year, AnyRoutine.Scarce(random, year.Today));
+
+            foreach (OutlookLane lane in YearOutlook.Of(plan, year.Today, NoPrices).Lanes)
+            {
+                Dictionary<TaskId, double> now = year.Statuses.ToDictionary(
+                    status => status.Item.Task.Id,
+                    status => status.Level.Value
+                );
+                Assert.Equal(now[lane.Item.Task.Id], lane.Course.Before(0), 9);
+                HashSet<int> done =
+                [
+                    .. plan
+                        .Slots.Where(slot => slot.Tasks.Any(visit => visit.Item == lane.Item))
+                        .Select(slot => slot.Day.Day.DayNumber - year.Today.DayNumber),
+                ];
+                Assert.Equal(done.Order(), lane.Course.Visits);
+                for (int day = 0; day < 365; day++)
+                {
+                    Assert.True(lane.Course.Before(day + 1) >= lane.Course.After(day));
+                    if (done.Contains(day))
+                    {
+                        Assert.InRange(lane.Course.After(day), 0, 0.99);
+                    }
+                    else
+                    {
+                        Assert.Equal(lane.Course.Before(day), lane.Course.After(day));
+                    }
+                }
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData(0.5)]
+    [InlineData(2)]
+    public void Whoever_drives_more_finds_it_no_cleaner(double times)
+    {
+        var random = new Random(93);
+        for (int round = 0; round < LongRun.Of(4, 40); round++)
+        {
+            var car = new UsualCar(random);
+            CarRoutine routine = AnyRoutine.Scarce(random, car.Year.Today);
+            RoutinePlan plan = Plan(car.Year, routine);
+            CarUse use = car.Use with
+            {
+                Distance = WeeklyDistance.FromKilometres(car.Use.Distance.Kilometres * times),
+            };
+
+            RoutinePlan other = new RoutinePlanner(car.YearUsedAs(use), NothingDone, TimeZoneInfo.Utc).Plan(
+                routine,
+                12,
+                StandingPlan.Of(plan)
+            );
+
+            // The plan bends to the use, so the order is that of what is lived through, give or take what planning misses.
+            double more = times > 1 ? other.WeightedOverdue : plan.WeightedOverdue;
+            double less = times > 1 ? plan.WeightedOverdue : other.WeightedOverdue;
+            Assert.True(more >= (less * 0.98) - 1, $"{more} with more, {less} with less");
+        }
+    }
+
+    [Fact]
+    public void With_nothing_changed_it_is_the_same_to_the_last_digit()
+    {
+        var random = new Random(94);
+        for (int round = 0; round < LongRun.Of(4, 40); round++)
+        {
+            var car = new UsualCar(random);
+            CarRoutine routine = AnyRoutine.Scarce(random, car.Year.Today);
+            RoutinePlan plan = Plan(car.Year, routine);
+
+            RoutinePlan again = new RoutinePlanner(
+                car.YearUsedAs(car.Use),
+                NothingDone,
+                TimeZoneInfo.Utc
+            ).Plan(routine, 12, StandingPlan.Of(plan));
+
+            Assert.Equal(plan.OverdueDays, again.OverdueDays);
+            Assert.Equal(plan.MinutesAWeek, again.MinutesAWeek);
+        }
+    }
+
+    [Fact]
+    public void Every_task_has_a_group()
+    {
+        Assert.All(CareTasks.All, task => Assert.True(Enum.IsDefined(OutlookGroups.Of(task))));
+        Assert.Equal(OutlookGroup.Glass, OutlookGroups.Of(CareTasks.Find("windscreen")!));
+        Assert.Equal(OutlookGroup.Seldom, OutlookGroups.Of(CareTasks.Find("seat-belts")!));
+    }
+
+    private static RoutinePlan Plan(CarYear year, CarRoutine routine) =>
+        new RoutinePlanner(year, NothingDone, TimeZoneInfo.Utc).Plan(routine, 12);
+}
