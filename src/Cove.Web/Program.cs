@@ -10,6 +10,7 @@ using Cove.Web.Features.Health;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Log;
 using Cove.Web.Features.Methods;
+using Cove.Web.Features.Outlooks;
 using Cove.Web.Features.Places;
 using Cove.Web.Features.Reminders;
 using Cove.Web.Features.Routines;
@@ -189,6 +190,7 @@ static void MapApi(WebApplication app)
     api.MapSessionOrder();
     api.MapRoutineCard();
     api.MapBusyTimes();
+    api.MapOutlook();
     api.MapCalendars();
     app.MapCalendarFeeds();
 }

@@ -53,4 +53,6 @@ type CarPlace =
   | "routine-card"
   | "session-order"
   | "catch-up"
-  | "frontier";
+  | "frontier"
+  | "outlook"
+  | "what-if";

@@ -144,3 +144,32 @@ export function useFrontierTurn(vehicleId: string) {
     }),
   };
 }
+
+/** The year ahead as the routine has it. */
+export function useOutlook(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "outlook"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/outlook", { params: { path: { vehicleId } }, signal }),
+      ),
+  });
+}
+
+/** The year ahead if something were otherwise. */
+export function useWhatIf(vehicleId: string, asked: Schemas["WhatIfRequest"], enabled: boolean) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "what-if", asked),
+    queryFn: ({ signal }) =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/outlook", {
+          params: { path: { vehicleId } },
+          body: asked,
+          signal,
+        }),
+      ),
+    enabled,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}

@@ -1401,6 +1401,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How clean each part will be in the year ahead, and what it takes. */
+        get: operations["GetOutlook"];
+        put?: never;
+        /** The same if the use or the routine were otherwise, with the difference in words. Nothing is stored. */
+        post: operations["AskWhatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2522,6 +2540,57 @@ export interface components {
             products: components["schemas"]["UsedProductView"][];
             /** Format: double */
             dryingMinutes: null | number;
+        };
+        /** @enum {unknown} */
+        OutlookGroup: "glass" | "controls" | "dash" | "floor" | "seats" | "boot" | "seldom";
+        OutlookLaneView: {
+            group: components["schemas"]["OutlookGroup"];
+            taskId: string;
+            name: string;
+            shortName: string;
+            /** Format: double */
+            overdueDays: number;
+            visits: number[];
+            points: components["schemas"]["OutlookPointView"][];
+        };
+        OutlookMonthView: {
+            /** Format: date */
+            first: string;
+            /** Format: int32 */
+            sessions: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            millilitres: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            overdueDays: number;
+        };
+        OutlookPointView: {
+            /** Format: int32 */
+            day: number;
+            /** Format: double */
+            level: number;
+        };
+        OutlookView: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until: string;
+            /** Format: int32 */
+            days: number;
+            lanes: components["schemas"]["OutlookLaneView"][];
+            months: components["schemas"]["OutlookMonthView"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            millilitres: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            overdueDays: number;
+            difference: string;
         };
         /** @enum {unknown} */
         OutsideSchool: "ask" | "outsideFirst" | "insideFirst";
@@ -3717,6 +3786,10 @@ export interface components {
             notHere: components["schemas"]["KeepOffView"][];
             neverMeets: components["schemas"]["KeepApartView"][];
             goodFor: components["schemas"]["GoodForView"][];
+        };
+        WhatIfRequest: {
+            use?: null | components["schemas"]["UseDocument"];
+            routine?: null | components["schemas"]["RoutineDocument"];
         };
         /** @enum {unknown} */
         ZoneSchool: "shortestWalk" | "noseToTail" | "bootForward" | "driverFirst";
@@ -7477,6 +7550,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FrontierView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetOutlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlookView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AskWhatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlookView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
             /** @description Not Found */

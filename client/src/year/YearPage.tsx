@@ -16,14 +16,23 @@ import { FirstSteps } from "./FirstSteps";
 import { Frontier } from "./Frontier";
 import { GuestSlots } from "./GuestSlots";
 import { HowOften } from "./HowOften";
+import { OutlookSheet } from "./outlook/OutlookSheet";
 import { SlotList } from "./SlotList";
 import { useKeepRoutine } from "./useKeepRoutine";
 import { Wells } from "./Wells";
+import { YearTabs } from "./YearTabs";
 
 /** Year: when the car is cleaned, what each session will hold, and how often each task comes round. */
 export function YearPage() {
   const { vehicleId = "", sheet } = useParams();
-  return sheet === "card" ? <CardPage /> : <RoutineSheet vehicleId={vehicleId} />;
+  switch (sheet) {
+    case "card":
+      return <CardPage />;
+    case "outlook":
+      return <OutlookSheet vehicleId={vehicleId} />;
+    default:
+      return <RoutineSheet vehicleId={vehicleId} />;
+  }
 }
 
 function RoutineSheet({ vehicleId }: { vehicleId: string }) {
@@ -95,6 +104,7 @@ function Loaded({ vehicleId, routine, cell }: Props) {
             : []),
         ]}
       />
+      <YearTabs vehicleId={vehicleId} shown="routine" />
       {hasSlots ? (
         <>
           <div className="px-4 pt-4 desk:px-[26px]">

@@ -253,6 +253,44 @@ internal sealed class PlannedRoutines(
         });
     }
 
+    /// <summary>Plans a car as it would be if it were used otherwise, or had another routine, by itself.</summary>
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="use">Another use; null for the present one.</param>
+    /// <param name="routine">The routine.</param>
+    /// <param name="saved">The one that is kept.</param>
+    /// <param name="kept">The plan of that.</param>
+    /// <param name="car">The car.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<RoutinePlan> WhatIf(
+        VehicleId vehicleId,
+        CarUse? use,
+        CarRoutine routine,
+        SavedRoutine saved,
+        RoutinePlan kept,
+        CarAtHand car,
+        CancellationToken cancel
+    )
+    {
+        Dictionary<TaskId, DateOnly> lastDone = await LastDone(vehicleId, cancel);
+        DateOnly from = lastDone.ContainsValue(clock.Today) ? clock.Today.AddDays(1) : clock.Today;
+        return car.Use(day =>
+        {
+            CarShelf shelf = use is null
+                ? day.Car
+                : new CarShelf(day.Ledger.UsedAs(use, day.Now), day.Car.Shelf, day.Car.Records, day.Car.Ways);
+            return new RoutinePlanner(
+                new CarYear(shelf, day.Methods.Paces, day.Now, clock.Zone),
+                lastDone,
+                clock.Zone
+            ).Plan(
+                routine,
+                UsualMonths,
+                RoutineChange.IsOfSlots(saved.Routine, routine) ? null : StandingPlan.Of(kept),
+                from
+            );
+        });
+    }
+
     /// <summary>Some tasks as a session at a place; null when the owner has no vehicle of that id.</summary>
     public async Task<OrderedSession?> Order(
         VehicleId vehicleId,

@@ -1,0 +1,11 @@
+import { Tabs } from "../shared/Tabs";
+
+const TABS = [
+  { path: "routine", name: "Routine" },
+  { path: "outlook", name: "Outlook" },
+];
+
+/** The sheets of Year. */
+export function YearTabs({ vehicleId, shown }: { vehicleId: string; shown: string }) {
+  return <Tabs label="Year" base={`/cars/${vehicleId}/year`} tabs={TABS} shown={shown} />;
+}

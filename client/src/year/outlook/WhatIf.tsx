@@ -1,0 +1,272 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import {
+  api,
+  ask,
+  basedOn,
+  type Outlook,
+  type Routine,
+  type RoutineOfCar,
+  type Schemas,
+  type Use,
+} from "../../api/client";
+import { keys } from "../../api/keys";
+import { useChoices } from "../../api/queries";
+import { refresh } from "../../api/refresh";
+import { Choice } from "../../shared/Choice";
+
+type Asked = { use: Use; routine: Routine };
+type Props = {
+  vehicleId: string;
+  now: Outlook;
+  then: Outlook | undefined;
+  error: Error | null;
+  used: Schemas["UseView"];
+  routine: RoutineOfCar;
+  asked: Asked;
+  changed: boolean;
+  onAsk: (next: Partial<Asked>) => void;
+  onPutBack: () => void;
+};
+
+const OFTEN = [
+  { value: "never", label: "Never" },
+  { value: "sometimes", label: "Now and then" },
+  { value: "daily", label: "Most days" },
+];
+
+/** What would change the year: moved under the finger, compared at once, taken over where it is the owner's to change. */
+export function WhatIf(props: Props) {
+  const { vehicleId, now, then, error, used, routine, asked, changed, onAsk, onPutBack } = props;
+  const queries = useQueryClient();
+  const preventions = useChoices().data?.preventions ?? [];
+  const use = used.use as Use;
+  const kept = routine.routine as Routine;
+  const path = { params: { path: { vehicleId } } };
+  const otherMinutes = JSON.stringify(asked.routine) !== JSON.stringify(kept);
+  const otherPreventions =
+    JSON.stringify(asked.use.preventions) !== JSON.stringify(use.preventions);
+  const take = useMutation({
+    mutationFn: async () => {
+      if (otherMinutes) {
+        await ask(
+          api.PUT("/api/vehicles/{vehicleId}/routine", {
+            ...path,
+            headers: basedOn(routine.version),
+            body: asked.routine,
+          }),
+        );
+      }
+      if (otherPreventions) {
+        await ask(
+          api.PUT("/api/vehicles/{vehicleId}/use", {
+            ...path,
+            headers: basedOn(used.version),
+            body: { ...use, preventions: asked.use.preventions },
+          }),
+        );
+      }
+    },
+    onSuccess: () => refresh(queries, keys.car(vehicleId)),
+  });
+  const setUse = (next: Partial<Use>) => onAsk({ use: { ...asked.use, ...next } });
+  const often = (label: string, field: "pets" | "eating" | "openWindows") => (
+    <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hairline text-14">
+      <span>{label}</span>
+      <Choice
+        plain
+        label={label}
+        value={asked.use[field]}
+        options={OFTEN}
+        onChange={(value) => setUse({ [field]: value as Use["pets"] })}
+      />
+    </div>
+  );
+  return (
+    <aside
+      aria-labelledby="what-if"
+      className="no-print border-ink px-4 pt-3 pb-6 max-desk:border-t-[1.5px] desk:border-l desk:px-5"
+    >
+      <h2 id="what-if" className="text-26">
+        What if
+      </h2>
+      <Slide
+        label="Kilometres a week"
+        now={use.kilometresAWeek}
+        value={asked.use.kilometresAWeek}
+        max={Math.max(500, use.kilometresAWeek * 2)}
+        step={10}
+        onChange={(kilometresAWeek) => setUse({ kilometresAWeek })}
+      />
+      {asked.routine.slots.map((slot, at) => (
+        <Slide
+          key={slot.id}
+          label={`Minutes, ${(routine.words[at]?.repeats ?? "slot").toLowerCase()}`}
+          now={kept.slots[at]?.minutes ?? slot.minutes}
+          value={slot.minutes}
+          min={5}
+          max={120}
+          step={5}
+          onChange={(minutes) =>
+            onAsk({
+              routine: {
+                ...asked.routine,
+                slots: asked.routine.slots.map((other, i) =>
+                  i === at ? { ...other, minutes } : other,
+                ),
+              },
+            })
+          }
+        />
+      ))}
+      <Slide
+        label="Parked in the sun, %"
+        now={Math.round(use.parkedInSun * 100)}
+        value={Math.round(asked.use.parkedInSun * 100)}
+        max={100}
+        step={5}
+        onChange={(share) => setUse({ parkedInSun: share / 100 })}
+      />
+      <Slide
+        label="Children aboard"
+        now={use.children}
+        value={asked.use.children}
+        max={6}
+        step={1}
+        onChange={(children) => setUse({ children })}
+      />
+      {often("Animals aboard", "pets")}
+      {often("Eating aboard", "eating")}
+      {often("Windows open in dust", "openWindows")}
+      <details className="border-b border-hairline">
+        <summary className="min-h-11 cursor-pointer py-2.5 text-14">
+          In place to keep soil away: {asked.use.preventions.length}
+        </summary>
+        {preventions.map((prevention) => (
+          <label key={prevention.prevention} className="flex min-h-9 items-center gap-2.5 text-14">
+            <input
+              type="checkbox"
+              className="size-4.5 flex-none accent-[var(--ink)]"
+              checked={asked.use.preventions.includes(prevention.prevention)}
+              onChange={(event) =>
+                setUse({
+                  preventions: preventions
+                    .map((other) => other.prevention)
+                    .filter((other) =>
+                      other === prevention.prevention
+                        ? event.target.checked
+                        : asked.use.preventions.includes(other),
+                    ),
+                })
+              }
+            />
+            {prevention.name}
+          </label>
+        ))}
+      </details>
+      <table className="mt-4 w-full text-14">
+        <thead>
+          <tr className="border-b border-ink">
+            <th scope="col" className="cap py-1">
+              In the year
+            </th>
+            <th scope="col" className="cap py-1 text-right">
+              Now
+            </th>
+            <th scope="col" className="cap py-1 text-right">
+              What if
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <Row label="Minutes of work" now={now.minutes} then={then?.minutes} />
+          <Row label="Products, ml" now={now.millilitres} then={then?.millilitres} />
+          <Row label="Products, cost" now={now.cost} then={then?.cost} />
+          <Row label="Days overdue" now={now.overdueDays} then={then?.overdueDays} />
+        </tbody>
+      </table>
+      {error && (
+        <p role="alert" className="mt-2 text-14 text-coral">
+          {error.message}
+        </p>
+      )}
+      {then?.difference && (
+        <p role="status" className="mt-3 text-14">
+          {then.difference}
+        </p>
+      )}
+      {changed && (
+        <div className="mt-4 flex flex-wrap gap-3">
+          {(otherMinutes || otherPreventions) && (
+            <button
+              type="button"
+              className="act"
+              disabled={take.isPending}
+              onClick={() => take.mutate()}
+            >
+              Use this
+            </button>
+          )}
+          <button type="button" className="act2" onClick={onPutBack}>
+            Put back
+          </button>
+          <p className="basis-full text-13 text-soft">
+            {otherMinutes || otherPreventions
+              ? "Takes over minutes and what keeps soil away; how the car is used stays as it is."
+              : "How the car is used is not changed from here."}
+          </p>
+        </div>
+      )}
+      {take.error && (
+        <p role="alert" className="mt-2 text-14 text-coral">
+          {take.error.message}
+        </p>
+      )}
+    </aside>
+  );
+}
+
+type SlideProps = {
+  label: string;
+  now: number;
+  value: number;
+  min?: number;
+  max: number;
+  step: number;
+  onChange: (value: number) => void;
+};
+
+function Slide({ label, now, value, min = 0, max, step, onChange }: SlideProps) {
+  return (
+    <label className="block border-b border-hairline py-1.5 text-14">
+      <span className="flex justify-between">
+        <span>{label}</span>
+        <span className="text-soft">
+          {now} now{value !== now && <b className="font-semibold text-t5">, {value}</b>}
+        </span>
+      </span>
+      <input
+        type="range"
+        className="mt-1 h-6 w-full accent-[var(--ink)]"
+        min={min}
+        max={max}
+        step={step}
+        value={value}
+        onChange={(event) => onChange(Number(event.target.value))}
+      />
+    </label>
+  );
+}
+
+function Row({ label, now, then }: { label: string; now: number; then: number | undefined }) {
+  return (
+    <tr className="border-b border-hairline">
+      <th scope="row" className="py-1 font-normal">
+        {label}
+      </th>
+      <td className="py-1 text-right">{Math.round(now).toLocaleString("en-GB")}</td>
+      <td className="py-1 text-right font-semibold">
+        {then === undefined ? "" : Math.round(then).toLocaleString("en-GB")}
+      </td>
+    </tr>
+  );
+}

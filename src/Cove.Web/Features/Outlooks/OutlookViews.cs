@@ -1,0 +1,123 @@
+using Cove.Core.Outlook;
+
+namespace Cove.Web.Features.Outlooks;
+
+/// <summary>The year ahead of a car.</summary>
+/// <param name="From">The first day.</param>
+/// <param name="Until">The last day.</param>
+/// <param name="Days">How many days lie between them.</param>
+/// <param name="Lanes">Each task, group by group.</param>
+/// <param name="Months">What each month takes.</param>
+/// <param name="Minutes">The minutes of the year.</param>
+/// <param name="Millilitres">The products of the year, without water.</param>
+/// <param name="Cost">What they cost, as far as prices are known.</param>
+/// <param name="OverdueDays">The days overdue, all tasks added.</param>
+/// <param name="Difference">What it would change, in words; empty where nothing is asked.</param>
+internal sealed record OutlookView(
+    DateOnly From,
+    DateOnly Until,
+    int Days,
+    IReadOnlyList<OutlookLaneView> Lanes,
+    IReadOnlyList<OutlookMonthView> Months,
+    double Minutes,
+    double Millilitres,
+    decimal Cost,
+    double OverdueDays,
+    string Difference
+)
+{
+    public static OutlookView Of(YearOutlook outlook, string difference)
+    {
+        int days = outlook.Until.DayNumber - outlook.From.DayNumber;
+        int[] turns =
+        [
+            .. outlook.Months.Select(month => month.First.DayNumber - outlook.From.DayNumber),
+            days,
+        ];
+        return new OutlookView(
+            outlook.From,
+            outlook.Until,
+            days,
+            [.. outlook.Lanes.Select(lane => OutlookLaneView.Of(lane, turns))],
+            [
+                .. outlook.Months.Select(month => new OutlookMonthView(
+                    month.First,
+                    month.Sessions,
+                    Math.Round(month.Minutes, 1),
+                    Math.Round(month.Millilitres, 1),
+                    Math.Round(month.Cost, 2),
+                    Math.Round(month.OverdueDays, 1)
+                )),
+            ],
+            Math.Round(outlook.Minutes, 1),
+            Math.Round(outlook.Millilitres),
+            Math.Round(outlook.Cost, 2),
+            Math.Round(outlook.OverdueDays, 1),
+            difference
+        );
+    }
+}
+
+/// <summary>A task through the year.</summary>
+/// <param name="Group">Its group.</param>
+/// <param name="TaskId">The task.</param>
+/// <param name="Name">What to do.</param>
+/// <param name="ShortName">The same in one or two words.</param>
+/// <param name="OverdueDays">The days it is overdue.</param>
+/// <param name="Visits">The days on which it is done, counted from the first.</param>
+/// <param name="Points">The level from turn to turn: between two points it goes straight.</param>
+internal sealed record OutlookLaneView(
+    OutlookGroup Group,
+    string TaskId,
+    string Name,
+    string ShortName,
+    double OverdueDays,
+    IReadOnlyList<int> Visits,
+    IReadOnlyList<OutlookPointView> Points
+)
+{
+    public static OutlookLaneView Of(OutlookLane lane, IReadOnlyList<int> turns)
+    {
+        int last = turns[^1];
+        int[] visits = [.. lane.Course.Visits.Where(visit => visit <= last)];
+        return new OutlookLaneView(
+            lane.Group,
+            lane.Item.Task.Id.Value,
+            lane.Item.Task.Name,
+            lane.Item.Task.ShortName,
+            Math.Round(lane.OverdueDays, 1),
+            visits,
+            [.. turns.Concat(visits).Distinct().Order().SelectMany(PointsOn)]
+        );
+
+        IEnumerable<OutlookPointView> PointsOn(int day)
+        {
+            yield return new OutlookPointView(day, Math.Round(lane.Course.Before(day), 3));
+            if (visits.Contains(day))
+            {
+                yield return new OutlookPointView(day, Math.Round(lane.Course.After(day), 3));
+            }
+        }
+    }
+}
+
+/// <summary>A level on a day.</summary>
+/// <param name="Day">The day, counted from the first.</param>
+/// <param name="Level">The level beside the mark: 1 is due.</param>
+internal sealed record OutlookPointView(int Day, double Level);
+
+/// <summary>What a month takes.</summary>
+/// <param name="First">Its first day in the outlook.</param>
+/// <param name="Sessions">The sessions in which something is done.</param>
+/// <param name="Minutes">The minutes of tasks and kits.</param>
+/// <param name="Millilitres">The products, without water.</param>
+/// <param name="Cost">What they cost, as far as prices are known.</param>
+/// <param name="OverdueDays">The days overdue, all tasks added.</param>
+internal sealed record OutlookMonthView(
+    DateOnly First,
+    int Sessions,
+    double Minutes,
+    double Millilitres,
+    decimal Cost,
+    double OverdueDays
+);
