@@ -169,6 +169,23 @@ public sealed class RoutineHelpTests
         );
     }
 
+    [Theory]
+    [InlineData("""{"tasks":["vacuum-seats"],"minutes":900}""", "minutes")]
+    [InlineData("""{"tasks":[null],"minutes":25}""", "tasks")]
+    [InlineData("""{"minutes":25}""", "tasks")]
+    public async Task What_cannot_be_put_in_order_is_answered_with_the_field(string body, string field)
+    {
+        using var cove = new CoveHost(demo: true);
+
+        HttpResponseMessage answer = await cove.Post(
+            $"/api/vehicles/{await cove.Vehicle()}/routine/order",
+            body
+        );
+
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains(field, await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task A_routine_is_offered_until_its_owner_says_no()
     {

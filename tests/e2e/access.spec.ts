@@ -60,6 +60,7 @@ for (const place of [
   "car/file",
   "year",
   "year/card",
+  "year/outlook",
   "look",
 ]) {
   lookOnly(`${place} has no serious finding by day or night`, async ({ page, cove }) => {

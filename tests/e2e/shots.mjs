@@ -103,6 +103,7 @@ await shot("year", {}, async (page, place) => {
   await page.goto(place("year"));
   await page.getByRole("button", { name: /^Best value/ }).waitFor({ timeout: 120_000 });
 });
+await shot("outlook", {}, async (page, place) => void (await page.goto(place("year/outlook"))));
 await shot("card", {}, async (page, place) => void (await page.goto(place("year/card"))));
 await shot(
   "glass",
@@ -140,14 +141,6 @@ await shot("run-phone-night", { viewport: PHONE, dark: true }, async (page, plac
   await page.getByRole("button", { name: "Start 60-minute session" }).waitFor();
   await start(page);
   await answer(page, 9);
-});
-await shot("run-summary-phone", { viewport: PHONE }, async (page, place) => {
-  await page.goto(place("today"));
-  await start(page);
-  await answer(page, 4);
-  await page.getByRole("button", { name: /End/ }).click();
-  await page.getByRole("button", { name: "End it here" }).click();
-  await page.getByRole("heading", { name: "Done for today" }).waitFor();
 });
 await shot("spot-phone", { viewport: PHONE }, async (page, place) => {
   await page.goto(place("spill"));

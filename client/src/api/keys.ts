@@ -55,4 +55,5 @@ type CarPlace =
   | "catch-up"
   | "frontier"
   | "outlook"
-  | "what-if";
+  | "what-if"
+  | "single-changes";

@@ -173,3 +173,18 @@ export function useWhatIf(vehicleId: string, asked: Schemas["WhatIfRequest"], en
     retry: false,
   });
 }
+
+/** Everything the owner could do otherwise, each tried alone. */
+export function useSingleChanges(vehicleId: string, enabled: boolean) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "single-changes"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/outlook/changes", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+    enabled,
+  });
+}

@@ -1419,6 +1419,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/outlook/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything its owner could do otherwise, each tried alone; what saves most overdue days first. */
+        get: operations["GetSingleChanges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3171,6 +3188,15 @@ export interface components {
             /** Format: double */
             price: null | number;
             why: string;
+        };
+        SingleChangeView: {
+            name: string;
+            /** Format: double */
+            savedDays: number;
+            /** Format: double */
+            moreMinutes: number;
+            use: components["schemas"]["UseDocument"];
+            routine: components["schemas"]["RoutineDocument"];
         };
         /** @enum {unknown} */
         SizeClass: "small" | "midSize" | "large";
@@ -7625,6 +7651,37 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetSingleChanges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SingleChangeView"][];
                 };
             };
             /** @description Not Found */

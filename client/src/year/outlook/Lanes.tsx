@@ -71,9 +71,9 @@ export function Lanes({ now, then }: Props) {
                     fill={at % 2 ? "var(--ink)" : "var(--paper)"}
                     stroke="var(--ink)"
                   />
-                  {to - from > 26 && (
+                  {to - from > 12 && (
                     <text x={from + 3} y="12">
-                      {shortMonth(Number(month.first.slice(5, 7)))}
+                      {shortMonth(Number(month.first.slice(5, 7))).slice(0, to - from > 26 ? 3 : 1)}
                     </text>
                   )}
                 </g>

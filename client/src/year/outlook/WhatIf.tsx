@@ -13,6 +13,7 @@ import { keys } from "../../api/keys";
 import { useChoices } from "../../api/queries";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
+import { SingleChanges } from "./SingleChanges";
 
 type Asked = { use: Use; routine: Routine };
 type Props = {
@@ -216,6 +217,7 @@ export function WhatIf(props: Props) {
           </p>
         </div>
       )}
+      <SingleChanges vehicleId={vehicleId} onTry={onAsk} />
       {take.error && (
         <p role="alert" className="mt-2 text-14 text-coral">
           {take.error.message}

@@ -27,6 +27,66 @@ internal static class OutlookEndpoints
             .Produces<OutlookView>()
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
+        outlook
+            .MapGet("/changes", Changes)
+            .WithName("GetSingleChanges")
+            .WithSummary(
+                "Everything its owner could do otherwise, each tried alone; what saves most overdue days first."
+            )
+            .Produces<SingleChangeView[]>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<IResult> Changes(
+        VehicleId vehicleId,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (
+            await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is not var (saved, kept)
+            || await routines.Find(vehicleId, cancel) is not var (_, car)
+        )
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        CarUse use = car.Day.Ledger.UsageAsTold.At(clock.Now).Use;
+        return Results.Ok(
+            await car.Once(
+                $"single changes {saved.Version}",
+                async () =>
+                {
+                    var tried = new List<SingleChangeView>();
+                    foreach (
+                        SingleChange change in SingleChanges.For(use, saved.Routine, clock.Now, clock.Today)
+                    )
+                    {
+                        RoutinePlan then = await routines.WhatIf(
+                            vehicleId,
+                            change.Use == use ? null : change.Use,
+                            change.Routine,
+                            saved,
+                            kept,
+                            car,
+                            CancellationToken.None
+                        );
+                        tried.Add(
+                            new SingleChangeView(
+                                change.Name,
+                                Math.Round(kept.OverdueDays - then.OverdueDays),
+                                Math.Round(then.GivenAWeek - kept.GivenAWeek, 1),
+                                UseDocument.Of(change.Use),
+                                RoutineDocument.Of(change.Routine)
+                            )
+                        );
+                    }
+
+                    return tried.OrderByDescending(change => change.SavedDays).ToArray();
+                }
+            )
+        );
     }
 
     private static async Task<IResult> Get(
@@ -89,7 +149,7 @@ internal static class OutlookEndpoints
 }
 
 /// <summary>What if: everything that is left out stays as it is.</summary>
-internal sealed record WhatIfRequest
+public sealed record WhatIfRequest
 {
     /// <summary>Another use; null for the present one.</summary>
     public UseDocument? Use { get; init; }
@@ -97,3 +157,17 @@ internal sealed record WhatIfRequest
     /// <summary>Another routine; null for the present one.</summary>
     public RoutineDocument? Routine { get; init; }
 }
+
+/// <summary>One thing that could be done otherwise.</summary>
+/// <param name="Name">What.</param>
+/// <param name="SavedDays">The overdue days of the year that it saves; below 0 when it costs some.</param>
+/// <param name="MoreMinutes">The minutes a week that it asks for.</param>
+/// <param name="Use">The use with it.</param>
+/// <param name="Routine">The routine with it.</param>
+internal sealed record SingleChangeView(
+    string Name,
+    double SavedDays,
+    double MoreMinutes,
+    UseDocument Use,
+    RoutineDocument Routine
+);

@@ -31,7 +31,7 @@ internal static class OrderEndpoints
 }
 
 /// <summary>A session to put in order.</summary>
-internal sealed record SessionOrderRequest
+public sealed record SessionOrderRequest
 {
     /// <summary>The tasks.</summary>
     [MaxLength(64, ErrorMessage = "Name up to 64 tasks.")]

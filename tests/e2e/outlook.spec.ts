@@ -1,0 +1,62 @@
+import { PHONE } from "./browser.mjs";
+import { expect, open, test } from "./cove.ts";
+
+test("three changes are tried on the year, what is the owner's is taken over", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "year");
+  await page.getByRole("link", { name: "Outlook" }).click();
+  await expect(page.getByRole("heading", { name: "The year ahead" })).toBeVisible();
+  const overdue = page.getByRole("row", { name: /^Days overdue/ });
+  await expect(overdue.getByRole("cell").nth(1)).toHaveText("");
+
+  await page.getByRole("slider", { name: /^Children aboard/ }).fill("2");
+  await page.getByRole("slider", { name: /^Minutes, every week/ }).fill("40");
+  await page.getByText(/^In place to keep soil away/).click();
+  const shade = page.getByRole("checkbox", { name: /shade/i });
+  const had = await shade.isChecked();
+  await shade.click();
+  await expect(overdue.getByRole("cell").nth(1)).toHaveText(/\d/);
+  await expect(page.getByText(/minutes a week more and/)).toBeVisible();
+
+  await page.getByRole("button", { name: "Use this" }).click();
+  await expect(page.getByText("40 now")).toBeVisible();
+  await expect(page.getByText("0 now, 2", { exact: true })).toBeVisible();
+  expect(await shade.isChecked()).toBe(!had);
+  await expect(page.getByRole("button", { name: "Use this" })).toHaveCount(0);
+});
+
+test("a lane opens to its tasks, and a day is read by keys", async ({ page, cove }) => {
+  await open(page, cove, "year/outlook");
+  await page.getByRole("button", { name: /^Floor/ }).click();
+  await expect(page.getByText("Vacuum floor")).toBeVisible();
+  const day = page.getByRole("slider", { name: "Day of the year ahead" });
+  await day.focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(day).toHaveAttribute("aria-valuetext", /^Sun 15 March: Glass \d+ % of the mark/);
+  await page.getByText("As a table").click();
+  await expect(page.getByRole("row", { name: /^Clean the seat belts/ })).toBeVisible();
+});
+
+test("what helps most is found and tried", async ({ page, cove }) => {
+  await open(page, cove, "year/outlook");
+  await page.getByRole("button", { name: "What helps most?" }).click();
+  const best = page.getByRole("region", { name: "What helps most" }).getByRole("button").first();
+  await expect(best).toContainText("days");
+  await best.click();
+  await expect(page.getByText(/fewer days overdue in the year/)).toBeVisible();
+});
+
+test.describe("on the phone", () => {
+  test.use({ viewport: PHONE });
+
+  test("the outlook stays within the page", async ({ page, cove }) => {
+    await open(page, cove, "year/outlook");
+    await expect(page.getByRole("heading", { name: "The year ahead" })).toBeVisible();
+    const wider = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
+    expect(wider).toBe(0);
+  });
+});
