@@ -18,7 +18,7 @@ const GROUPS: { group: Group; name: string; what: string }[] = [
   { group: "seldom", name: "Seldom", what: "belts, seals, roof" },
 ];
 
-const HEIGHT = 50;
+const HEIGHT = 57;
 const SMALL = 30;
 const BARS = 54;
 const DAY_MS = 86_400_000;
