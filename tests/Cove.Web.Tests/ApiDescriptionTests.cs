@@ -54,4 +54,31 @@ public sealed class ApiDescriptionTests
         Assert.Equal(cove.Clock.GetUtcNow(), DateTimeOffset.Parse((string)health["now"]!));
         Assert.False((bool)health["demo"]!);
     }
+
+    // The framework looks at the rules of public types only, and passes others by in silence.
+    [Fact]
+    public void Every_type_with_rules_for_what_is_sent_is_one_whose_rules_are_looked_at()
+    {
+        Type[] ruled =
+        [
+            .. typeof(Program)
+                .Assembly.GetTypes()
+                .Where(type =>
+                    type.Name.EndsWith("Request", StringComparison.Ordinal)
+                    || type.GetProperties()
+                        .Any(property =>
+                            property.IsDefined(
+                                typeof(System.ComponentModel.DataAnnotations.ValidationAttribute),
+                                inherit: true
+                            )
+                        )
+                )
+                .Where(type =>
+                    type.Namespace?.StartsWith("Cove.Web.Features", StringComparison.Ordinal) == true
+                ),
+        ];
+
+        Assert.NotEmpty(ruled);
+        Assert.All(ruled, type => Assert.True(type.IsVisible, $"{type.Name} is not public."));
+    }
 }

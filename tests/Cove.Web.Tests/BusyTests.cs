@@ -5,16 +5,24 @@ using System.Text;
 namespace Cove.Web.Tests;
 
 /// <summary>Busy times out of a calendar file, over HTTP.</summary>
-public sealed class BusyTests
+public sealed class BusyTests(BusyTests.Demo demo) : IClassFixture<BusyTests.Demo>
 {
+    private readonly CoveHost cove = demo.Cove;
+
+    /// <summary>One server for all: each test says what is busy before it looks.</summary>
+    public sealed class Demo : IDisposable
+    {
+        public CoveHost Cove { get; } = new(demo: true);
+
+        public void Dispose() => Cove.Dispose();
+    }
+
     [Fact]
     public async Task Sessions_that_collide_say_so_and_a_free_time_near_is_offered()
     {
-        using var cove = new CoveHost(demo: true);
         string plan = $"/api/vehicles/{await cove.Vehicle()}/routine/plan";
 
         HttpResponseMessage answer = await Send(
-            cove,
             Event(
                 "DTSTART:20260321T090000Z",
                 "DTEND:20260321T103000Z",
@@ -52,10 +60,9 @@ public sealed class BusyTests
     )]
     public async Task A_file_is_read_as_calendars_mean_it(int collisions, params string[] lines)
     {
-        using var cove = new CoveHost(demo: true);
         string vehicle = await cove.Vehicle();
 
-        HttpResponseMessage answer = await Send(cove, Event(lines));
+        HttpResponseMessage answer = await Send(Event(lines));
 
         Assert.True(answer.IsSuccessStatusCode, await answer.Content.ReadAsStringAsync());
         JsonArray slots = (await cove.Get($"/api/vehicles/{vehicle}/routine/plan"))["slots"]!.AsArray();
@@ -78,17 +85,9 @@ public sealed class BusyTests
     [InlineData("BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:20260321T093000Z")]
     public async Task A_broken_file_is_answered_with_a_sentence_and_nothing_is_stored(string text)
     {
-        using var cove = new CoveHost(demo: true);
-        await Send(cove, Event("DTSTART:20260321T093000Z", "DTEND:20260321T103000Z"));
+        await Send(Event("DTSTART:20260321T093000Z", "DTEND:20260321T103000Z"));
 
-        HttpResponseMessage answer = await Send(cove, text);
-
-        if (answer.IsSuccessStatusCode)
-        {
-            // A lenient reading of what is cut off is a reading too, if it says how much it found.
-            Assert.InRange((int)(await answer.Content.ReadFromJsonAsync<JsonObject>())!["times"]!, 0, 1);
-            return;
-        }
+        HttpResponseMessage answer = await Send(text);
 
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         string title = (string)(await answer.Content.ReadFromJsonAsync<JsonObject>())!["title"]!;
@@ -99,7 +98,6 @@ public sealed class BusyTests
     [Fact]
     public async Task More_busy_times_than_Cove_keeps_are_refused()
     {
-        using var cove = new CoveHost(demo: true);
         string[] daily =
         [
             .. Enumerable
@@ -118,7 +116,6 @@ public sealed class BusyTests
         ];
 
         HttpResponseMessage answer = await Send(
-            cove,
             $"BEGIN:VCALENDAR\r\nVERSION:2.0\r\n{string.Join("\r\n", daily)}\r\nEND:VCALENDAR"
         );
 
@@ -129,8 +126,7 @@ public sealed class BusyTests
     [Fact]
     public async Task Busy_times_can_be_forgotten()
     {
-        using var cove = new CoveHost(demo: true);
-        await Send(cove, Event("DTSTART:20260321T093000Z", "DTEND:20260321T103000Z"));
+        await Send(Event("DTSTART:20260321T093000Z", "DTEND:20260321T103000Z"));
 
         await cove.Send(HttpMethod.Delete, "/api/busy", string.Empty);
 
@@ -140,7 +136,7 @@ public sealed class BusyTests
     private static string Event(params string[] lines) =>
         $"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\n{string.Join("\r\n", lines)}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
 
-    private static Task<HttpResponseMessage> Send(CoveHost cove, string text)
+    private Task<HttpResponseMessage> Send(string text)
     {
         var content = new ByteArrayContent(Encoding.UTF8.GetBytes(text));
         content.Headers.ContentType = new MediaTypeHeaderValue("text/calendar");

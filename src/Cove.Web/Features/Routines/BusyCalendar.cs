@@ -45,6 +45,11 @@ internal static class BusyCalendar
                 return $"This calendar has more than {MostEvents} entries. Export a shorter time.";
             }
 
+            if (events.Any(one => one.Start is null))
+            {
+                return "An entry of this calendar has no beginning that can be read. Export it anew and try again.";
+            }
+
             if (events.Any(RepeatsWithinTheDay))
             {
                 return "An entry of this calendar repeats within the day. Take it out, or choose another calendar.";
@@ -75,8 +80,7 @@ internal static class BusyCalendar
 
     /// <summary>Whether an entry takes the owner's time: it is not called off, and does not say that it leaves them free.</summary>
     private static bool Blocks(CalendarEvent one) =>
-        one.Start is not null
-        && !string.Equals(one.Status, EventStatus.Cancelled, StringComparison.OrdinalIgnoreCase)
+        !string.Equals(one.Status, EventStatus.Cancelled, StringComparison.OrdinalIgnoreCase)
         && !string.Equals(one.Transparency, TransparencyType.Transparent, StringComparison.OrdinalIgnoreCase);
 
     private static bool RepeatsWithinTheDay(CalendarEvent one) =>
