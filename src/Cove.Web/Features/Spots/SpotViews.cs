@@ -163,7 +163,7 @@ internal sealed record ClosureView(
 }
 
 /// <summary>How a spot stands after somebody saw to it.</summary>
-internal sealed record SpotAnswer
+public sealed record SpotAnswer
 {
     /// <summary>The id of the event that made it.</summary>
     [StringLength(40, ErrorMessage = "Use the id of an event that makes spots.")]
@@ -178,7 +178,7 @@ internal sealed record SpotAnswer
 }
 
 /// <summary>Surfaces to close to routine work, or to open again.</summary>
-internal sealed record ClosureAnswer
+public sealed record ClosureAnswer
 {
     /// <summary>The ids of the surfaces, 1 to 200.</summary>
     [Length(1, 200, ErrorMessage = "Name 1 to 200 surfaces.")]
