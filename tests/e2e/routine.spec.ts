@@ -121,6 +121,9 @@ test("a task is dragged to another day, moved on by keys, and put back", async (
   const short = (await last.textContent()) ?? "";
   const block = (on: RegExp) => day(on).getByRole("button", { name });
 
+  // The page is still where it stands once the comparison has found its place.
+  await expect(page.getByRole("slider", { name: "Pattern on the coastline" })).toBeAttached();
+  await block(/Sat 21 March/).hover();
   const from = await block(/Sat 21 March/).boundingBox();
   const to = await day(/Sat 28 March/).boundingBox();
   if (!from || !to) {
@@ -149,6 +152,40 @@ test("a task is dragged to another day, moved on by keys, and put back", async (
   await page.getByRole("button", { name: "Apply from today" }).click();
   await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
   await expect(block(/Sat 4 April/)).toBeVisible();
+});
+
+test("a drag that is over before the page is drawn anew still moves the task", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "year");
+  const sessions = page.getByRole("region", { name: "The next sessions" });
+  const day = (name: RegExp) => sessions.locator("[data-session]").filter({ hasText: name });
+  const block = day(/Sat 21 March/)
+    .getByRole("button", { name: /Press Enter to move it/ })
+    .last();
+  const short = (await block.textContent()) ?? "";
+  // The mouse is a pointer that can be captured only once it has been over the page.
+  await block.hover();
+  const there = await day(/Sat 28 March/).elementHandle();
+  await block.evaluate((element, well) => {
+    const from = element.getBoundingClientRect();
+    const to = (well as HTMLElement).getBoundingClientRect();
+    const send = (kind: string, x: number, y: number) =>
+      element.dispatchEvent(
+        new PointerEvent(kind, {
+          bubbles: true,
+          pointerId: 1,
+          pointerType: "mouse",
+          clientX: x,
+          clientY: y,
+        }),
+      );
+    send("pointerdown", from.x + 10, from.y + 5);
+    send("pointermove", to.x + 50, to.y + 60);
+    send("pointerup", to.x + 50, to.y + 60);
+  }, there);
+  await expect(page.getByText(`${short} moved from 21 March to 28 March.`)).toBeVisible();
 });
 
 test("patterns are compared, and the best value is tried", async ({ page, cove }) => {

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Frontier as Found, FrontierPoint, Routine, RoutinePlan } from "../api/client";
 import { useFrontier, useFrontierTurn } from "../api/routine";
-import { FrontierChart } from "./FrontierChart";
+import { CHART_HEIGHT, FrontierChart } from "./FrontierChart";
 import { coastOf, type Measure, namesOf, overdueOf } from "./frontierScale";
 
 type Props = {
@@ -54,7 +54,10 @@ export function Frontier({ vehicleId, changed, onChange }: Props) {
           {error.message}
         </p>
       ) : !found || coast.length === 0 ? (
-        <p className="mt-3 text-14 text-soft">Comparing ways to give time to this car…</p>
+        // As tall as what comes, so that nothing below moves away from under a hand.
+        <p className="mt-1 pt-2 text-14 text-soft" style={{ minHeight: CHART_HEIGHT }}>
+          Comparing ways to give time to this car…
+        </p>
       ) : (
         <FrontierChart
           coast={coast}

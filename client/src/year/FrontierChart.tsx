@@ -4,7 +4,8 @@ import type { Frontier, FrontierPoint, RoutinePlan } from "../api/client";
 import { useWidth } from "../shared/useWidth";
 import { type Measure, overdueOf } from "./frontierScale";
 
-const HEIGHT = 250;
+/** How tall the chart is, in pixels. */
+export const CHART_HEIGHT = 250;
 const TOP = 16;
 const BASE = 186;
 const BAR = 9;
@@ -71,8 +72,8 @@ export function FrontierChart(props: Props) {
 
   const minutesOfTicks = TICKS.filter((tick) => tick >= least && tick <= most);
   return (
-    <div ref={ref} className="relative mt-1 touch-pan-y" style={{ height: HEIGHT }}>
-      <svg width={width} height={HEIGHT} aria-hidden="true" className="absolute inset-0">
+    <div ref={ref} className="relative mt-1 touch-pan-y" style={{ height: CHART_HEIGHT }}>
+      <svg width={width} height={CHART_HEIGHT} aria-hidden="true" className="absolute inset-0">
         <clipPath id="water">
           <path d={`M${line}H${right}V0H${left}Z`} />
         </clipPath>
@@ -116,7 +117,7 @@ export function FrontierChart(props: Props) {
               {tick}
             </text>
           ))}
-        <text x={right} y={HEIGHT - 6} textAnchor="end" className="cap">
+        <text x={right} y={CHART_HEIGHT - 6} textAnchor="end" className="cap">
           {measure === "days"
             ? "days overdue a year, all tasks added"
             : "days by weight and by how far"}

@@ -14,22 +14,30 @@ const CARRIED = [...PICKS, "Escape", "ArrowRight", "ArrowLeft"];
 
 /** A task in the hand: dragged by the pointer, or picked up, carried and put down by keys. */
 export function useHeld(slots: PlannedSlot[], onMove: Move) {
-  const [held, setHeld] = useState<Held>();
+  const [held, draw] = useState<Held>();
+  // What the hand holds now. The state follows when the page is drawn, which may be after the pointer has let go.
+  const hand = useRef<Held | undefined>(undefined);
   const press = useRef<{ x: number; y: number; task: Held } | undefined>(undefined);
 
-  const put = (hand: Held | undefined) => {
+  const setHeld = (next: Held | undefined) => {
+    hand.current = next;
+    draw(next);
+  };
+
+  const put = () => {
+    const task = hand.current;
     setHeld(undefined);
-    const from = slots.find((slot) => keyOf(slot) === hand?.from);
-    const to = slots.find((slot) => keyOf(slot) === hand?.at);
-    if (hand && from && to && from !== to) {
-      onMove(hand.task, from, to);
+    const from = slots.find((slot) => keyOf(slot) === task?.from);
+    const to = slots.find((slot) => keyOf(slot) === task?.at);
+    if (task && from && to && from !== to) {
+      onMove(task.task, from, to);
     }
   };
 
-  const carry = (hand: Held, by: number) => {
-    const next = slots[slots.findIndex((slot) => keyOf(slot) === hand.at) + by];
+  const carry = (task: Held, by: number) => {
+    const next = slots[slots.findIndex((slot) => keyOf(slot) === task.at) + by];
     if (next) {
-      setHeld({ ...hand, at: keyOf(next) });
+      setHeld({ ...task, at: keyOf(next) });
     }
   };
 
@@ -50,7 +58,7 @@ export function useHeld(slots: PlannedSlot[], onMove: Move) {
       const start = press.current;
       if (
         !start ||
-        (!held && Math.hypot(event.clientX - start.x, event.clientY - start.y) < SLACK)
+        (!hand.current && Math.hypot(event.clientX - start.x, event.clientY - start.y) < SLACK)
       ) {
         return;
       }
@@ -62,14 +70,15 @@ export function useHeld(slots: PlannedSlot[], onMove: Move) {
     },
     onPointerUp: () => {
       press.current = undefined;
-      put(held);
+      put();
     },
     onPointerCancel: () => {
       press.current = undefined;
       setHeld(undefined);
     },
     onKeyDown: (event: KeyboardEvent<HTMLElement>) => {
-      const mine = held?.task === task && held.from === from ? held : undefined;
+      const mine =
+        hand.current?.task === task && hand.current.from === from ? hand.current : undefined;
       const known = mine ? CARRIED.includes(event.key) : PICKS.includes(event.key);
       if (!known) {
         return;
@@ -81,7 +90,7 @@ export function useHeld(slots: PlannedSlot[], onMove: Move) {
       } else if (event.key === "Escape") {
         setHeld(undefined);
       } else if (PICKS.includes(event.key)) {
-        put(mine);
+        put();
       } else {
         carry(mine, event.key === "ArrowRight" ? 1 : -1);
       }
