@@ -43,6 +43,8 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<BusyRow> Busy => Set<BusyRow>();
 
+    public DbSet<WishRow> Wishes => Set<WishRow>();
+
     private Guid OwnerId => owner.Id;
 
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
@@ -128,6 +130,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             .WithMany()
             .HasForeignKey(row => row.VehicleId);
         modelBuilder.Entity<AnswerRow>().HasKey(row => new { row.OwnerId, row.Key });
+        modelBuilder.Entity<WishRow>().HasKey(row => row.OwnerId);
         modelBuilder
             .Entity<BusyRow>()
             .HasKey(row => new

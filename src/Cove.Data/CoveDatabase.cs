@@ -36,6 +36,7 @@ public static class CoveDatabase
         services.AddScoped(provider => new ShelfStore(Context(provider)));
         services.AddScoped(provider => new ReminderStore(Context(provider)));
         services.AddScoped(provider => new PlaceStore(Context(provider)));
+        services.AddScoped(provider => new MoneyStore(Context(provider)));
         services.AddScoped(provider => new RoutineStore(Context(provider)));
         services.AddScoped(provider => new BusyStore(Context(provider)));
         services.AddScoped(provider => new Changes(Context(provider), folder));

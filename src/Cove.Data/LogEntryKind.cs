@@ -26,6 +26,9 @@ public enum LogEntryKind
 
     /// <summary>The owner closed surfaces to routine work or opened them again.</summary>
     Closure,
+
+    /// <summary>The car was cleaned deeply.</summary>
+    DeepClean,
 }
 
 /// <summary>Tells kinds of entries by their words.</summary>
@@ -44,6 +47,7 @@ public static class LogEntryKinds
             ChoreDone => LogEntryKind.Chore,
             SpotTreated => LogEntryKind.Spot,
             ClosureChanged => LogEntryKind.Closure,
+            DeepCleaned => LogEntryKind.DeepClean,
             _ => throw new ArgumentException($"{entry.GetType().Name} has no row of the log.", nameof(entry)),
         };
 }

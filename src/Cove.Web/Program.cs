@@ -4,6 +4,7 @@ using System.Text.Json.Serialization;
 using Cove.Web.Features.Cabin;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Choices;
+using Cove.Web.Features.DeepCleans;
 using Cove.Web.Features.Dilutions;
 using Cove.Web.Features.Glass;
 using Cove.Web.Features.Health;
@@ -100,6 +101,7 @@ static void AddServices(WebApplicationBuilder builder, CoveSettings settings, Da
     builder.Services.AddSingleton<CarsAtHand>();
     builder.Services.AddScoped<CarSources>();
     builder.Services.AddScoped<PlannedRoutines>();
+    builder.Services.AddScoped<PlannedYears>();
     builder.Services.AddSingleton<FrontierJobs>();
     builder.Services.AddSingleton<KeptDemand>();
     builder.Services.AddSingleton<IOdometerFeed, SimulatedOdometer>();
@@ -191,6 +193,7 @@ static void MapApi(WebApplication app)
     api.MapRoutineCard();
     api.MapBusyTimes();
     api.MapOutlook();
+    api.MapDeepCleans();
     api.MapCalendars();
     app.MapCalendarFeeds();
 }

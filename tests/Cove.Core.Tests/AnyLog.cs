@@ -36,6 +36,7 @@ internal static class AnyLog
             Done([.. items.Where(item => item.Task.Stage == Stage.Glass)]),
             Happening(vehicle),
             Check(vehicle),
+            Deep(vehicle),
             from at in Instants
             from id in Ids
             select (LogEntry)new ChoreDone(id, at, "set-up")
@@ -85,6 +86,14 @@ internal static class AnyLog
         from at in Instants
         from id in Ids
         select (LogEntry)new Happened(id, at, happening.Id, [.. surfaces]);
+
+    private static Gen<LogEntry> Deep(Vehicle vehicle) =>
+        from parts in Gen.Choose(1, 31)
+        from who in Gen.Elements(Enum.GetValues<DeepCleanBy>())
+        from surfaces in Gen.SubListOf<SurfaceId>([.. vehicle.InCare().Select(surface => surface.Id)])
+        from at in Instants
+        from id in Ids
+        select (LogEntry)new DeepCleaned(id, at, who, (DeepCleanParts)parts) { SurfaceIds = [.. surfaces] };
 
     private static Gen<LogEntry> Check(Vehicle vehicle) =>
         from surface in Gen.Elements(vehicle.InCare().ToArray())

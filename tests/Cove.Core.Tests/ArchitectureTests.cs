@@ -47,7 +47,8 @@ public sealed class ArchitectureTests
             "Routine",
             ["Vehicles", "Upkeep", "Choice", "Methods", "Learning", "Spots", "Log", "Cars", "Sessions"]
         ),
-        ("Outlook", ["Vehicles", "Catalogue", "Upkeep", "Sessions", "Routine"]),
+        ("DeepCleaning", ["Vehicles", "Upkeep", "Inspections", "Learning", "Log", "Cars", "Routine"]),
+        ("Outlook", ["Vehicles", "Catalogue", "Upkeep", "Sessions", "Routine", "DeepCleaning"]),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 

@@ -8,6 +8,7 @@ global using Cove.Core.Catalogue.Labels;
 global using Cove.Core.Catalogue.Products;
 global using Cove.Core.Catalogue.Tools;
 global using Cove.Core.Choice;
+global using Cove.Core.DeepCleaning;
 global using Cove.Core.Inspections;
 global using Cove.Core.Learning;
 global using Cove.Core.Log;

@@ -35,6 +35,11 @@ export const limits = {
   NewCopy: {
     name: { maxLength: 60 },
   },
+  NewDeepClean: {
+    cost: { min: 0, max: 1000000 },
+    hours: { min: 0, max: 72 },
+    note: { maxLength: 500 },
+  },
   NewDistance: {
     kilometresAWeek: { min: 0, max: 10000 },
   },
@@ -109,6 +114,11 @@ export const limits = {
   PinDocument: {
     task: { maxLength: 60 },
     weeks: { min: 0, max: 104 },
+  },
+  PricesRequest: {
+    shop: { min: 0, max: 1000000 },
+    hire: { min: 0, max: 1000000 },
+    currency: { maxLength: 6 },
   },
   ProductRequest: {
     ph: { min: 0, max: 14 },

@@ -1436,6 +1436,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/deep-clean": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When a deep clean will be due, what its day takes and what the routine spares. */
+        get: operations["GetDeepClean"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/deep-cleans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records that the car was cleaned deeply; levels follow. */
+        post: operations["RecordDeepClean"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/deep-clean/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says what a deep clean costs, and the owner's currency. */
+        put: operations["SayPrices"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1730,6 +1781,60 @@ export interface components {
         };
         /** @enum {unknown} */
         DashPlastics: "settled" | "new" | "oilyDressing";
+        DeepCleanAheadView: {
+            sentence: string;
+            /** Format: date */
+            due: null | string;
+            /** Format: date */
+            soonest: null | string;
+            /** Format: date */
+            latest: null | string;
+            points: components["schemas"]["EmbeddedPointView"][];
+        };
+        /** @enum {unknown} */
+        DeepCleanBy: "hiredMachine" | "ownMachine" | "shop";
+        /** @enum {unknown} */
+        DeepCleanParts: "vacuumed" | "washed" | "extracted" | "glass" | "protected";
+        DeepCleanRecorded: {
+            /** Format: uuid */
+            entryId: string;
+            /** Format: int32 */
+            version: number;
+        };
+        DeepCleanStepView: {
+            id: string;
+            name: string;
+            how: string;
+            /** Format: double */
+            minutes: number;
+            caution: null | string;
+        };
+        DeepCleanView: {
+            sentence: string;
+            /** Format: date */
+            due: null | string;
+            /** Format: date */
+            soonest: null | string;
+            /** Format: date */
+            latest: null | string;
+            /** Format: date */
+            lastDone: null | string;
+            pressing: string;
+            withRoutine: string;
+            withoutRoutine: string;
+            /** Format: double */
+            sparedAYear: number;
+            surfaces: components["schemas"]["EmbeddedSurfaceView"][];
+            checks: components["schemas"]["EmbeddedCheckView"][];
+            steps: components["schemas"]["DeepCleanStepView"][];
+            needs: string[];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            dryingHours: number;
+            notForOwners: string;
+            prices: components["schemas"]["PricesRequest"];
+        };
         /** @enum {unknown} */
         DiscardedKind: "vehicle" | "product";
         DiscardedView: {
@@ -1763,6 +1868,37 @@ export interface components {
             cause: string;
             /** Format: double */
             days: number;
+        };
+        EmbeddedCheckView: {
+            id: string;
+            name: string;
+            how: string;
+            results: components["schemas"]["EmbeddedResultView"][];
+        };
+        EmbeddedPointView: {
+            /** Format: int32 */
+            day: number;
+            /** Format: double */
+            level: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        EmbeddedResultView: {
+            id: string;
+            words: string;
+        };
+        EmbeddedSurfaceView: {
+            surfaceId: string;
+            name: string;
+            /** Format: double */
+            level: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            decides: boolean;
         };
         EvaluateRequest: {
             /** @description The cases, answered in the same order. 1 to 1000 of them. */
@@ -2149,6 +2285,10 @@ export interface components {
             pace?: number;
             /** Format: int32 */
             coat?: number;
+            /** Format: int32 */
+            parts?: number;
+            /** Format: double */
+            cost?: null | number;
             /** Format: double */
             removed?: number;
             note?: string;
@@ -2159,7 +2299,7 @@ export interface components {
             undoneAt?: null | string;
         };
         /** @enum {unknown} */
-        LogEntryKind: "care" | "event" | "look" | "spotTest" | "note" | "chore" | "spot" | "closure";
+        LogEntryKind: "care" | "event" | "look" | "spotTest" | "note" | "chore" | "spot" | "closure" | "deepClean";
         LogEntryView: {
             /** Format: uuid */
             id: string;
@@ -2386,6 +2526,17 @@ export interface components {
         NewCopy: {
             name: string;
         };
+        NewDeepClean: {
+            /** Format: date-time */
+            at?: null | string;
+            by: components["schemas"]["DeepCleanBy"];
+            parts: components["schemas"]["DeepCleanParts"][];
+            /** Format: double */
+            cost?: null | number;
+            /** Format: double */
+            hours?: number;
+            note?: string;
+        };
         NewDistance: {
             /** Format: double */
             kilometresAWeek: number;
@@ -2607,6 +2758,8 @@ export interface components {
             cost: number;
             /** Format: double */
             overdueDays: number;
+            deepClean: components["schemas"]["DeepCleanAheadView"];
+            currency: string;
             difference: string;
         };
         /** @enum {unknown} */
@@ -2783,6 +2936,19 @@ export interface components {
         };
         /** @enum {unknown} */
         Preventions: "allWeatherMats" | "bootLiner" | "seatProtector" | "kickGuard" | "cupHolderLiners" | "binOrOrganisers" | "wheelCover" | "windscreenShade" | "petCover" | "shakenShoes" | "recirculation" | "windowsUp";
+        PricesDocument: {
+            /** Format: double */
+            shop?: null | number;
+            /** Format: double */
+            hire?: null | number;
+        };
+        PricesRequest: {
+            /** Format: double */
+            shop?: null | number;
+            /** Format: double */
+            hire?: null | number;
+            currency?: string;
+        };
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -3742,6 +3908,7 @@ export interface components {
             routine?: null | components["schemas"]["RoutineDocument"];
             odometer?: components["schemas"]["ReadingDocument"][];
             levels?: components["schemas"]["LevelDocument"][];
+            prices?: null | components["schemas"]["PricesDocument"];
             log?: components["schemas"]["LogDocument"][];
             instructions?: components["schemas"]["InstructionDocument"][];
             runs?: components["schemas"]["RunDocument"][];
@@ -7682,6 +7849,125 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SingleChangeView"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetDeepClean: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeepCleanView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RecordDeepClean: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDeepClean"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeepCleanRecorded"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    SayPrices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PricesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PricesRequest"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
             /** @description Not Found */

@@ -1,3 +1,4 @@
+using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
@@ -26,6 +27,13 @@ public sealed record Inspection(
 
     /// <summary>Whether it judges the cleaning before it, rather than what has settled since.</summary>
     public bool JudgesCleaning { get; init; }
+
+    /// <summary>Whether it tells how much has settled deep in cloth or pile, and of no task's level.</summary>
+    public bool TellsOfEmbedded { get; init; }
+
+    /// <summary>Whether it tells anything of a surface.</summary>
+    public bool TellsOf(Surface surface) =>
+        TellsOfEmbedded ? Embedding.Decides(surface) : TasksOn(surface).Any();
 
     /// <summary>The care tasks whose level it tells. Each says so itself; see <see cref="CareTask.Checks"/>.</summary>
     public IReadOnlyList<CareTask> Tasks =>

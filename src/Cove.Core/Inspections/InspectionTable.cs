@@ -139,6 +139,54 @@ public static class InspectionTable
         {
             AnyTime = false,
         },
+        new(
+            "dust-after-vacuum",
+            "Pat right after vacuuming",
+            "Vacuum a hand's breadth well, then pat it flat and firm. What still rises has settled deep.",
+            [
+                Sees("nothing", "Nothing rises", 0.3),
+                Sees("specks", "A little dust", 0.7),
+                Sees("puff", "A puff of dust", 1.1),
+            ],
+            0.4,
+            Seconds(40)
+        )
+        {
+            AnyTime = false,
+            TellsOfEmbedded = true,
+        },
+        new(
+            "grey-after-foam",
+            "Towel right after foam",
+            "When it has been foamed and wiped, press a fresh white towel on once and look at the towel.",
+            [
+                Sees("white", "Towel stays white", 0.25),
+                Sees("grey", "Still a grey tinge", 0.7),
+                Sees("dark", "Still plainly grey", 1.2),
+            ],
+            0.35,
+            Seconds(20)
+        )
+        {
+            AnyTime = false,
+            TellsOfEmbedded = true,
+        },
+        new(
+            "colour-when-wet",
+            "Colour only when wet",
+            "Wet a fingertip's breadth of clean cloth or pile. Where the old colour comes back and greys again as it dries, soil sits deep.",
+            [
+                Sees("same", "Only darker, as any wet cloth", 0.35),
+                Sees("fresher", "Fresher than around it", 0.8),
+                Sees("another", "Quite another colour", 1.3),
+            ],
+            0.4,
+            Seconds(30)
+        )
+        {
+            AnyTime = false,
+            TellsOfEmbedded = true,
+        },
     ];
 
     /// <summary>Finds an inspection; null when there is none of that id.</summary>
@@ -146,7 +194,7 @@ public static class InspectionTable
 
     /// <summary>The inspections that tell something of a surface.</summary>
     public static IReadOnlyList<Inspection> For(Surface surface) =>
-        [.. All.Where(inspection => inspection.TasksOn(surface).Any())];
+        [.. All.Where(inspection => inspection.TellsOf(surface))];
 
     private static InspectionResult Sees(string id, string words, double level) =>
         new(id, words, new Level(level));

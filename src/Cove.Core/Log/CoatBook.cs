@@ -39,18 +39,21 @@ public sealed class CoatBook
     public IEnumerable<Coat> Coats => coats.SelectMany(coats => coats);
 
     /// <summary>Whether an entry lays a coat that slows anything.</summary>
-    public static bool Lays(TaskDone done) =>
-        done.CameClean && LevelChanges.TasksDoneBy(done).Any(Shielding.Contains);
+    public static bool Lays(TaskDone done) => Laying.Of(done) is not null;
 
     /// <summary>The coats of a log.</summary>
     /// <param name="vehicle">The car as it is.</param>
     /// <param name="usage">How it was and will be used.</param>
-    /// <param name="entries">The log, in any order; only the tasks that lay coats are looked at.</param>
+    /// <param name="entries">The log, in any order; only what lays coats is looked at.</param>
     public static CoatBook Of(Vehicle vehicle, Usage usage, IEnumerable<LogEntry> entries)
     {
-        TaskDone[] laid =
+        Laying[] laid =
         [
-            .. entries.OfType<TaskDone>().Where(done => done.Counts && Lays(done)).OrderBy(done => done.At),
+            .. entries
+                .Where(entry => entry.Counts)
+                .Select(Laying.Of)
+                .OfType<Laying>()
+                .OrderBy(laying => laying.At),
         ];
         if (laid.Length == 0)
         {
@@ -93,7 +96,9 @@ public sealed class CoatBook
         IEnumerable<Coat> fresh = CareBook
             .For(car)
             .Where(item => laid.Contains(item.Task.Id))
-            .SelectMany(item => item.Surfaces.SelectMany(surface => On(item, surface, [done], usage)));
+            .SelectMany(item =>
+                item.Surfaces.SelectMany(surface => On(item, surface, [Laying.Of(done)!], usage))
+            );
         return new CoatBook(
             car,
             [
@@ -153,30 +158,53 @@ public sealed class CoatBook
     private static IEnumerable<Coat> On(
         CareItem item,
         Surface surface,
-        IReadOnlyList<TaskDone> laid,
+        IReadOnlyList<Laying> laid,
         Usage usage
     )
     {
         var key = new CareKey(item.Task.Id, surface.Id);
-        TaskDone[] here =
-        [
-            .. laid.Where(done =>
-                LevelChanges.TasksDoneBy(done).Contains(key.TaskId) && done.TouchedSurface(key.SurfaceId)
-            ),
-        ];
+        Laying[] here = [.. laid.Where(laying => laying.Covers(key))];
         return here.Select(
-            (done, at) =>
+            (laying, at) =>
             {
                 Soiling fading = item.SoilingOf(surface) with
                 {
-                    Shields = [.. item.Task.ShieldedBy.Where(shield => done.Coat.HasFlag(shield.Needs))],
+                    Shields = [.. item.Task.ShieldedBy.Where(shield => laying.Traits.HasFlag(shield.Needs))],
                 };
-                DateTimeOffset faded = fading.WhenRisenBy(usage, done.At, 1) ?? done.At + Soiling.Horizon;
+                DateTimeOffset faded = fading.WhenRisenBy(usage, laying.At, 1) ?? laying.At + Soiling.Horizon;
                 DateTimeOffset until =
                     at + 1 < here.Length && here[at + 1].At < faded ? here[at + 1].At : faded;
-                return new Coat(key, done.At, until, done.Coat);
+                return new Coat(key, laying.At, until, laying.Traits);
             }
         );
+    }
+
+    /// <summary>That coats were laid: by tasks of the routine, or at the end of a deep clean.</summary>
+    private sealed record Laying(
+        DateTimeOffset At,
+        IReadOnlyCollection<TaskId> Tasks,
+        IReadOnlyList<SurfaceId> SurfaceIds,
+        CoatTraits Traits
+    )
+    {
+        /// <summary>What an entry lays; null when it lays nothing that slows anything.</summary>
+        public static Laying? Of(LogEntry entry) =>
+            entry switch
+            {
+                TaskDone { CameClean: true } done
+                    when LevelChanges.TasksDoneBy(done).Where(Shielding.Contains).ToArray()
+                        is { Length: > 0 } tasks => new Laying(done.At, tasks, done.SurfaceIds, done.Coat),
+                DeepCleaned deep when deep.Parts.HasFlag(DeepCleanParts.Protected) => new Laying(
+                    deep.At,
+                    Shielding,
+                    [],
+                    CoatTraits.None
+                ),
+                _ => null,
+            };
+
+        public bool Covers(CareKey key) =>
+            Tasks.Contains(key.TaskId) && (SurfaceIds.Count == 0 || SurfaceIds.Contains(key.SurfaceId));
     }
 }
 

@@ -16,6 +16,7 @@ internal sealed class LevelRecords
     private readonly ILookup<TaskId, TaskDone> done;
     private readonly ILookup<SurfaceId, LogEntry> onSurface;
     private readonly Dictionary<CareKey, LevelBegan> began = [];
+    private readonly DeepCleaned[] deepCleans;
 
     /// <summary>The cleanings of each task that do the same on every surface they touched.</summary>
     private readonly Dictionary<TaskId, (TaskDone Entry, Cleaned Change)[]> cleanings = [];
@@ -33,6 +34,7 @@ internal sealed class LevelRecords
         onSurface = entries
             .SelectMany(entry => SurfacesOf(entry).Select(surfaceId => (surfaceId, entry)))
             .ToLookup(pair => pair.surfaceId, pair => pair.entry);
+        deepCleans = [.. entries.OfType<DeepCleaned>()];
         foreach (LevelBegan entry in entries.OfType<LevelBegan>())
         {
             began[entry.Key] = entry;
@@ -85,7 +87,7 @@ internal sealed class LevelRecords
                 Spells = coats.SpellsOf(level.Item.Task, level.Surface.Id),
             },
             usage,
-            Merged(CleaningsOf(level, residues), [.. OthersOf(level.Key)]),
+            Merged(CleaningsOf(level, residues), OthersOf(level)),
             rate.LogStdDev
         );
     }
@@ -121,16 +123,30 @@ internal sealed class LevelRecords
         ];
     }
 
-    private IEnumerable<CareChange> OthersOf(CareKey key) =>
-        onSurface[key.SurfaceId]
-            .SelectMany(entry =>
-                entry switch
-                {
-                    Happened happened => LevelChanges.Of(happened, key),
-                    Checked look => LevelChanges.Of(look, key),
-                    _ => [],
-                }
-            );
+    private CareChange[] OthersOf(RecordedLevel level)
+    {
+        CareChange[] others =
+        [
+            .. onSurface[level.Key.SurfaceId]
+                .SelectMany(entry =>
+                    entry switch
+                    {
+                        Happened happened => LevelChanges.Of(happened, level.Key),
+                        Checked look => LevelChanges.Of(look, level.Key),
+                        _ => [],
+                    }
+                ),
+        ];
+        CareChange[] cleaned =
+        [
+            .. deepCleans
+                .Where(deep => deep.Did(level.Item.Task))
+                .Select(deep => new Cleaned(deep.At, Share.All)),
+        ];
+        return cleaned.Length == 0
+            ? others
+            : [.. others.Concat(cleaned).OrderBy(change => change.At).ThenBy(change => change.Turn)];
+    }
 
     /// <summary>Two lists that are in order as one that is.</summary>
     private static IEnumerable<CareChange> Merged(Cleaned[] cleanings, CareChange[] others)

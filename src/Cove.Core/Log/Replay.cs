@@ -206,7 +206,7 @@ public sealed class Replay
     }
 
     /// <summary>The replay with one entry more.</summary>
-    /// <remarks>Where the entry only goes on from what is here, just the levels it touches are followed, and the result is exactly that of replaying everything: thousands of such steps are cheap. Where it reaches back, because it is earlier than what is known of a level, belongs to a check of the same occasion, lays an oily coat, or teaches what a cleaning left, everything is replayed.</remarks>
+    /// <remarks>Where the entry only goes on from what is here, just the levels it touches are followed, and the result is exactly that of replaying everything: thousands of such steps are cheap. Where it reaches back, because it is earlier than what is known of a level, belongs to a check of the same occasion, lays an oily coat, was a deep clean, or teaches what a cleaning left, everything is replayed.</remarks>
     public Replay Then(LogEntry entry)
     {
         if (!entry.Counts)
@@ -231,7 +231,7 @@ public sealed class Replay
                 On(look.SurfaceIds)
                     .SelectMany(key => LevelChanges.Of(look, key).Select(change => (key, change)))
             ),
-            Checked or LevelBegan or LearningForgotten => null,
+            Checked or DeepCleaned or LevelBegan or LearningForgotten => null,
             _ => new Replay(
                 vehicle,
                 usage,

@@ -83,6 +83,9 @@ public sealed record VehicleDocument
     [MaxLength(20_000, ErrorMessage = "Give up to 20,000 levels.")]
     public IReadOnlyList<LevelDocument> Levels { get; init; } = [];
 
+    /// <summary>What a deep clean of it costs; null while nobody has said.</summary>
+    public PricesDocument? Prices { get; init; }
+
     /// <summary>The log, oldest first.</summary>
     [MaxLength(MostLogEntries, ErrorMessage = "Give up to 20,000 log entries.")]
     public IReadOnlyList<LogDocument> Log { get; init; } = [];
@@ -190,6 +193,14 @@ public sealed record LogDocument
     /// <summary>What was left on the surfaces beside a plain coat, as a sum: 1 keeps ultraviolet light off, 2 keeps dust off, 4 is oily.</summary>
     [Range(0, 7, ErrorMessage = "Say a sum of 1, 2 and 4, or 0.")]
     public int Coat { get; init; }
+
+    /// <summary>What was done in a deep clean, as a sum: 1 vacuumed, 2 washed, 4 extracted, 8 glass, 16 protected; 0 for other kinds.</summary>
+    [Range(0, 31, ErrorMessage = "Say a sum of 1, 2, 4, 8 and 16, or 0.")]
+    public int Parts { get; init; }
+
+    /// <summary>What a deep clean cost, in the owner's currency; null when that is not known.</summary>
+    [Range(0, 1_000_000, ErrorMessage = "Say a price from 0 to 1,000,000.")]
+    public decimal? Cost { get; init; }
 
     /// <summary>The share of the level that was removed; 0 for other kinds than care.</summary>
     [Range(0.0, 1.0, ErrorMessage = "Say a share from 0 to 1.")]

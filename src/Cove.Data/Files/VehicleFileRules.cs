@@ -270,6 +270,8 @@ internal static class VehicleFileRules
                     && Enum.TryParse<SpotOutcome>(entry.Result, out _),
                 LogEntryKind.Closure => entry.Subject == LogRows.ClosureSubject
                     && Enum.TryParse<ClosureState>(entry.Result, out _),
+                LogEntryKind.DeepClean => entry.Subject == LogRows.DeepCleanSubject
+                    && Enum.TryParse<DeepCleanBy>(entry.Result, out _),
                 _ => InspectionTable.Find(entry.Subject) is not null,
             };
             if (!known)

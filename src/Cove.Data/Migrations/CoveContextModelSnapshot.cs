@@ -194,6 +194,9 @@ namespace Cove.Data.Migrations
                     b.Property<int>("Coat")
                         .HasColumnType("INTEGER");
 
+                    b.Property<decimal?>("Cost")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Kind")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -211,6 +214,9 @@ namespace Cove.Data.Migrations
 
                     b.Property<double>("Pace")
                         .HasColumnType("REAL");
+
+                    b.Property<int>("Parts")
+                        .HasColumnType("INTEGER");
 
                     b.Property<int>("PlannedSeconds")
                         .HasColumnType("INTEGER");
@@ -605,6 +611,10 @@ namespace Cove.Data.Migrations
                     b.Property<long?>("PlaceSaidAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("PricesJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("RoutineJson")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -626,6 +636,21 @@ namespace Cove.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Vehicles");
+                });
+
+            modelBuilder.Entity("Cove.Data.Rows.WishRow", b =>
+                {
+                    b.Property<Guid>("OwnerId")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Currency")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("OwnerId");
+
+                    b.ToTable("Wishes");
                 });
 
             modelBuilder.Entity("Cove.Data.Rows.CareStateRow", b =>

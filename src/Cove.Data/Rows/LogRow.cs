@@ -32,6 +32,12 @@ internal sealed class LogRow : OwnedRow
     /// <summary>What was left on the surfaces beside a plain coat, as the number of a <see cref="CoatTraits"/>.</summary>
     public int Coat { get; set; }
 
+    /// <summary>What was done in a deep clean, as the number of <see cref="DeepCleanParts"/>.</summary>
+    public int Parts { get; set; }
+
+    /// <summary>What it cost; null when that is not known.</summary>
+    public decimal? Cost { get; set; }
+
     /// <summary>The share of the level that was removed.</summary>
     public double Removed { get; set; }
 

@@ -12,6 +12,9 @@ internal static class LogRows
     /// <summary>The subject of an entry that closes or opens surfaces.</summary>
     public const string ClosureSubject = "closure";
 
+    /// <summary>The subject of a deep clean.</summary>
+    public const string DeepCleanSubject = "deep-clean";
+
     private const string Table = "Log";
 
     /// <summary>A new row for an entry.</summary>
@@ -73,6 +76,11 @@ internal static class LogRows
             case ClosureChanged changed:
                 (row.Subject, row.Result) = (ClosureSubject, $"{changed.State}");
                 row.SurfaceIds = Lines(changed.SurfaceIds);
+                break;
+            case DeepCleaned deep:
+                (row.Subject, row.Result) = (DeepCleanSubject, $"{deep.By}");
+                row.SurfaceIds = Lines(deep.SurfaceIds);
+                (row.Parts, row.Cost, row.TakenSeconds) = ((int)deep.Parts, deep.Cost, Seconds(deep.Taken));
                 break;
             default:
                 break;
@@ -150,6 +158,17 @@ internal static class LogRows
                 state,
                 surfaces
             ),
+            LogEntryKind.DeepClean when Enum.TryParse(row.Result, out DeepCleanBy by) => new DeepCleaned(
+                id,
+                row.At,
+                by,
+                (DeepCleanParts)row.Parts
+            )
+            {
+                SurfaceIds = surfaces,
+                Cost = row.Cost,
+                Taken = TimeSpan.FromSeconds(row.TakenSeconds),
+            },
             LogEntryKind.Note => new StreakTested(id, row.At, row.Result, surfaces),
             _ => throw new UnreadableRowException(Table, $"{row.Id}"),
         };

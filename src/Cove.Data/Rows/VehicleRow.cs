@@ -44,6 +44,9 @@ internal sealed class VehicleRow : OwnedRow
     /// <summary>A <see cref="CalendarDocument"/> as JSON; empty before its calendar was first asked for.</summary>
     public string CalendarJson { get; set; } = string.Empty;
 
+    /// <summary>A <see cref="PricesDocument"/> as JSON; empty while nobody has said.</summary>
+    public string PricesJson { get; set; } = string.Empty;
+
     /// <summary>The answers of the layout, as JSON.</summary>
     public required string LayoutJson { get; set; }
 
@@ -77,6 +80,19 @@ internal sealed class VehicleRow : OwnedRow
             PlaceSaidAt = value?.At;
             PlaceJson = value is null ? string.Empty : StoredJson.Write(value.Place);
         }
+    }
+
+    /// <summary>What a deep clean of it costs; null while nobody has said, or when it cannot be read.</summary>
+    [NotMapped]
+    public PricesDocument? Prices
+    {
+        get =>
+            PricesJson.Length == 0
+                ? null
+                : UnreadableRowException.Try(() =>
+                    StoredJson.Read<PricesDocument>(PricesJson, "Vehicles", Id)
+                );
+        set => PricesJson = value is null ? string.Empty : StoredJson.Write(value);
     }
 
     /// <summary>The routine; null while there is none, or when it cannot be read.</summary>

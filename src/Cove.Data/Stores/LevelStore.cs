@@ -16,6 +16,17 @@ public sealed class LevelStore
             .Select(known => known.Method.Id.Value),
     ];
 
+    /// <summary>The tests that tell how deep soil sits.</summary>
+    private static readonly string[] TellOfEmbedded =
+    [
+        .. InspectionTable.All.Where(test => test.TellsOfEmbedded).Select(test => test.Id.Value),
+    ];
+
+    private static readonly string[] Foams =
+    [
+        .. CareTasks.All.Where(task => Embedding.IsFoam(task.Id)).Select(task => task.Id.Value),
+    ];
+
     private readonly CoveContext context;
 
     internal LevelStore(CoveContext context) => this.context = context;
@@ -95,6 +106,41 @@ public sealed class LevelStore
             cleanings[key.TaskId.Value]
                 .Where(done => done.Surfaces.Length == 0 || done.Surfaces.Contains(key.SurfaceId.Value))
                 .Max(done => (DateTimeOffset?)done.At);
+    }
+
+    /// <summary>What has settled deep in a vehicle by an instant.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="now">The instant.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<EmbeddedBook> Embedded(
+        CareLedger ledger,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
+    {
+        VehicleId vehicleId = ledger.Vehicle.Id;
+        DateTimeOffset? forgotten = await context
+            .Vehicles.Where(row => row.Id == vehicleId)
+            .Select(row => row.LearntSince)
+            .FirstOrDefaultAsync(cancel);
+        List<LogRow> log = await Moving(vehicleId)
+            .AsNoTracking()
+            .Where(entry =>
+                entry.Kind == LogEntryKind.DeepClean
+                || (entry.Kind == LogEntryKind.Look && TellOfEmbedded.Contains(entry.Subject))
+                || (entry.Kind == LogEntryKind.Care && Foams.Contains(entry.Subject))
+            )
+            .ToListAsync(cancel);
+        return EmbeddedBook.Of(
+            ledger.Vehicle,
+            await Histories(ledger, DateTimeOffset.MinValue, cancel: cancel),
+            ledger.Coats,
+            [
+                .. log.ToEntries(),
+                .. forgotten is { } at ? [new LearningForgotten(default, at)] : Array.Empty<LogEntry>(),
+            ],
+            now
+        );
     }
 
     /// <summary>Brings what is stored of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
@@ -183,6 +229,7 @@ public sealed class LevelStore
                 entry.Kind == LogEntryKind.Care
                 || entry.Kind == LogEntryKind.Event
                 || entry.Kind == LogEntryKind.Look
+                || entry.Kind == LogEntryKind.DeepClean
             )
         );
 }

@@ -67,6 +67,7 @@ public sealed class VehicleFileStore
             LearntSince = row.LearntSince,
             Place = row.Place,
             Routine = row.Routine is { } routine ? routine with { SlotsOf = null } : null,
+            Prices = row.Prices,
             Layout = row.Layout,
             Surfaces = [.. row.ToVehicle().Surfaces.Select(SurfaceDocument.Of)],
             Use =
@@ -148,6 +149,7 @@ public sealed class VehicleFileStore
             LearntSince = file.LearntSince,
             Place = file.Place,
             Routine = file.Routine is { } routine ? routine with { SlotsOf = null } : null,
+            Prices = file.Prices,
             LayoutJson = string.Empty,
             Layout = file.Layout,
         };
@@ -312,6 +314,8 @@ public sealed class VehicleFileStore
             TakenSeconds = row.TakenSeconds,
             Pace = row.Pace,
             Coat = row.Coat,
+            Parts = row.Parts,
+            Cost = row.Cost,
             Removed = row.Removed,
             Note = row.Note,
             Methods = [.. LogRows.MethodsOf(row).Select(LoggedMethodDocument.Of)],
@@ -335,6 +339,8 @@ public sealed class VehicleFileStore
             TakenSeconds = entry.TakenSeconds,
             Pace = entry.Pace,
             Coat = entry.Coat,
+            Parts = entry.Parts,
+            Cost = entry.Cost,
             Removed = entry.Removed,
             Note = entry.Note,
             MethodsJson = LogRows.JsonOf([.. entry.Methods.Select(method => method.ToMethod())]),

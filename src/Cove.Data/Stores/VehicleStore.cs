@@ -79,9 +79,9 @@ public sealed class VehicleStore
             .Where(entry =>
                 vehicleIds.Contains(entry.VehicleId)
                 && entry.UndoneAt == null
-                && entry.Kind == LogEntryKind.Care
                 && (
-                    LayCoats.Contains(entry.Subject)
+                    entry.Kind == LogEntryKind.DeepClean
+                    || (entry.Kind == LogEntryKind.Care && LayCoats.Contains(entry.Subject))
                     || LayCoatsToo.Any(method => entry.MethodsJson.Contains(method))
                 )
             )

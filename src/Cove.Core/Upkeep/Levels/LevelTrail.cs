@@ -41,6 +41,10 @@ internal readonly record struct LevelTrail(
             0
         );
 
+    /// <summary>A level that nobody looked at, as it is guessed to be. None of it is oily film.</summary>
+    public static LevelTrail Guessed(DateTimeOffset at, double level) =>
+        new(at, level, 0, Square(level * GuessStdDev), 0, 0);
+
     /// <summary>A level that has just come clean.</summary>
     public static LevelTrail Fresh(DateTimeOffset at) => new(at, 0, 0, 0, 0, 0);
 
@@ -151,7 +155,8 @@ internal readonly record struct LevelTrail(
         );
     }
 
-    private LevelTrail Scaled(double left) =>
+    /// <summary>The level when only a part of it is left.</summary>
+    public LevelTrail Scaled(double left) =>
         this with
         {
             Known = Known * left,

@@ -97,6 +97,7 @@ internal static class InspectionEndpoints
         VehicleId vehicleId,
         NewLook request,
         VehicleStore vehicles,
+        LevelStore levels,
         LogStore log,
         OwnerClock clock,
         CancellationToken cancel
@@ -126,7 +127,7 @@ internal static class InspectionEndpoints
         }
 
         CareTask[] tasks = [.. inspection.TasksOn(surface)];
-        if (tasks.Length == 0)
+        if (!inspection.TellsOf(surface))
         {
             return Problems.Field(
                 "inspection",
@@ -135,6 +136,9 @@ internal static class InspectionEndpoints
         }
 
         DateTimeOffset now = clock.Now;
+        EmbeddedBook? embedded = inspection.TellsOfEmbedded
+            ? await levels.Embedded(ledger, now, cancel)
+            : null;
         SavedEntry saved = await log.Append(
             ledger,
             new Checked(EntryId.New(now), now, inspection.Id, result.Id, [surface.Id])
@@ -149,9 +153,26 @@ internal static class InspectionEndpoints
             new LookView(
                 saved.Entry.Id,
                 saved.Version,
-                [.. tasks.Select(task => Looked(task, surface, ledger, after, clock))]
+                embedded is null
+                    ? [.. tasks.Select(task => Looked(task, surface, ledger, after, clock))]
+                    : [LookedDeep(surface, embedded, await levels.Embedded(after, now, cancel))]
             )
         );
+    }
+
+    private static LookedTaskView LookedDeep(Surface surface, EmbeddedBook before, EmbeddedBook after)
+    {
+        return new LookedTaskView(
+            "deep-clean",
+            "Settled deep",
+            LevelIn(before),
+            LevelIn(after),
+            null,
+            DeepCleanWords.OfPressing(after.Pressing)
+        );
+
+        double LevelIn(EmbeddedBook book) =>
+            book.Surfaces.FirstOrDefault(soil => soil.Surface.Id == surface.Id)?.Level ?? 0;
     }
 
     private static LookedTaskView Looked(

@@ -21,7 +21,9 @@ internal sealed record InspectionView(
             inspection.Id.Value,
             inspection.Name,
             inspection.How,
-            [.. inspection.TasksOn(surface).Select(task => task.Name)],
+            inspection.TellsOfEmbedded
+                ? ["How much has settled deep"]
+                : [.. inspection.TasksOn(surface).Select(task => task.Name)],
             [
                 .. inspection.Results.Select(result => new InspectionResultView(
                     result.Id,

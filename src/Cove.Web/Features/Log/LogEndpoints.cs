@@ -176,6 +176,7 @@ internal static class LogEndpoints
                 Removed = request.CameClean ? Share.All : SessionRules.RemovedWhenNotClean,
             },
             ChoreDone chore => chore with { Taken = taken },
+            DeepCleaned deep => deep with { Taken = taken },
             _ => entry,
         };
         return corrected with { Note = request.Note.Trim() };
@@ -237,6 +238,7 @@ internal static class LogEndpoints
         {
             TaskDone done => (done.Planned, done.Taken),
             ChoreDone chore => (chore.Planned, chore.Taken),
+            DeepCleaned deep => (TimeSpan.Zero, deep.Taken),
             _ => (TimeSpan.Zero, TimeSpan.Zero),
         };
         return new LogEntryView(
@@ -275,6 +277,7 @@ internal static class LogEndpoints
             TaskDone done => done.SurfaceIds,
             SpotTreated treated => [treated.SurfaceId],
             ClosureChanged changed => changed.SurfaceIds,
+            DeepCleaned deep => deep.SurfaceIds,
             _ => [],
         };
 }

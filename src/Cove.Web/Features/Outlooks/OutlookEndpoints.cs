@@ -1,5 +1,4 @@
 using Cove.Core.Outlook;
-using Cove.Web.Features.Cars;
 using Cove.Web.Features.Routines;
 using Cove.Web.Features.Vehicles;
 
@@ -92,18 +91,23 @@ internal static class OutlookEndpoints
     private static async Task<IResult> Get(
         VehicleId vehicleId,
         PlannedRoutines routines,
-        OwnerClock clock,
+        PlannedYears years,
+        MoneyStore money,
         CancellationToken cancel
     ) =>
         await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (_, plan)
         && await routines.Find(vehicleId, cancel) is var (_, car)
-            ? Results.Ok(OutlookView.Of(Outlook(plan, car, clock), string.Empty))
+            ? Results.Ok(
+                OutlookView.Of(await years.Of(plan, car), string.Empty, await money.Currency(cancel))
+            )
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
     private static async Task<IResult> WhatIf(
         VehicleId vehicleId,
         WhatIfRequest request,
         PlannedRoutines routines,
+        PlannedYears years,
+        MoneyStore money,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -127,25 +131,14 @@ internal static class OutlookEndpoints
             );
         }
 
-        RoutinePlan then = await routines.WhatIf(
-            vehicleId,
-            request.Use?.ToUse(),
-            routine!,
-            saved,
-            kept,
-            car,
-            cancel
+        CarUse? use = request.Use?.ToUse();
+        RoutinePlan planned = await routines.WhatIf(vehicleId, use, routine!, saved, kept, car, cancel);
+        PlannedYear then = await years.Of(planned, car, use);
+        string currency = await money.Currency(cancel);
+        return Results.Ok(
+            OutlookView.Of(then, YearDifference.InWords(await years.Of(kept, car), then, currency), currency)
         );
-        return Results.Ok(OutlookView.Of(Outlook(then, car, clock), PlannedRoutines.Difference(kept, then)));
     }
-
-    private static YearOutlook Outlook(RoutinePlan plan, CarAtHand car, OwnerClock clock) =>
-        YearOutlook.Of(
-            plan,
-            clock.Today,
-            car.Day.Car.Shelf.Products.Where(product => product.UnitPrice is not null)
-                .ToDictionary(product => product.Id, product => product.UnitPrice!.Value)
-        );
 }
 
 /// <summary>What if: everything that is left out stays as it is.</summary>

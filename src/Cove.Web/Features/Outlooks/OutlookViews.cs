@@ -12,6 +12,8 @@ namespace Cove.Web.Features.Outlooks;
 /// <param name="Millilitres">The products of the year, without water.</param>
 /// <param name="Cost">What they cost, as far as prices are known.</param>
 /// <param name="OverdueDays">The days overdue, all tasks added.</param>
+/// <param name="DeepClean">When a deep clean will be due.</param>
+/// <param name="Currency">The owner's currency; empty for amounts without one.</param>
 /// <param name="Difference">What it would change, in words; empty where nothing is asked.</param>
 internal sealed record OutlookView(
     DateOnly From,
@@ -23,11 +25,14 @@ internal sealed record OutlookView(
     double Millilitres,
     decimal Cost,
     double OverdueDays,
+    DeepCleanAheadView DeepClean,
+    string Currency,
     string Difference
 )
 {
-    public static OutlookView Of(YearOutlook outlook, string difference)
+    public static OutlookView Of(PlannedYear year, string difference, string currency)
     {
+        YearOutlook outlook = year.Outlook;
         int days = outlook.Until.DayNumber - outlook.From.DayNumber;
         int[] turns =
         [
@@ -53,10 +58,56 @@ internal sealed record OutlookView(
             Math.Round(outlook.Millilitres),
             Math.Round(outlook.Cost, 2),
             Math.Round(outlook.OverdueDays, 1),
+            DeepCleanAheadView.Of(year.DeepClean, outlook.From, turns),
+            currency,
             difference
         );
     }
 }
+
+/// <summary>How soil settles deep in the year ahead, and when only a deep clean helps.</summary>
+/// <param name="Sentence">When it is due, in words.</param>
+/// <param name="Due">The day; null when that is beyond ten years.</param>
+/// <param name="Soonest">In nine cases of ten no sooner.</param>
+/// <param name="Latest">In nine cases of ten no later; null when that is beyond ten years.</param>
+/// <param name="Points">How far it will have come, from turn to turn of the months; 1 is the mark.</param>
+internal sealed record DeepCleanAheadView(
+    string Sentence,
+    DateOnly? Due,
+    DateOnly? Soonest,
+    DateOnly? Latest,
+    IReadOnlyList<EmbeddedPointView> Points
+)
+{
+    public static DeepCleanAheadView Of(
+        DeepCleanForecast forecast,
+        DateOnly today,
+        IReadOnlyList<int> turns
+    ) =>
+        new(
+            DeepCleanWords.Of(forecast, today),
+            forecast.Due,
+            forecast.Soonest,
+            forecast.Latest,
+            [
+                .. forecast
+                    .Path.Where(day => turns.Contains(day.Day))
+                    .Select(day => new EmbeddedPointView(
+                        day.Day,
+                        Math.Round(day.Level, 3),
+                        Math.Round(day.Low, 3),
+                        Math.Round(day.High, 3)
+                    )),
+            ]
+        );
+}
+
+/// <summary>How far soil will have settled by a day.</summary>
+/// <param name="Day">The day, counted from the first.</param>
+/// <param name="Level">How far: 1 is the mark.</param>
+/// <param name="Low">The lower end of the band that holds nine cases of ten.</param>
+/// <param name="High">The upper end of that band.</param>
+internal sealed record EmbeddedPointView(int Day, double Level, double Low, double High);
 
 /// <summary>A task through the year.</summary>
 /// <param name="Group">Its group.</param>
