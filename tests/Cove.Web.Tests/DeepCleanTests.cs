@@ -5,6 +5,9 @@ namespace Cove.Web.Tests;
 /// <summary>The deep clean over HTTP.</summary>
 public sealed class DeepCleanTests
 {
+    private static readonly string[] Everything = ["vacuumed", "washed", "extracted", "glass", "protected"];
+    private static readonly string[] AllButExtraction = ["vacuumed", "washed", "glass", "protected"];
+
     [Fact]
     public async Task Recording_one_resets_what_has_settled_and_undoing_it_brings_it_back()
     {
@@ -21,7 +24,7 @@ public sealed class DeepCleanTests
             new
             {
                 by = "hiredMachine",
-                parts = new[] { "vacuumed", "washed", "extracted", "glass", "protected" },
+                parts = Everything,
                 cost = 45.5,
                 hours = 6,
                 note = "A long Saturday.",
@@ -70,7 +73,7 @@ public sealed class DeepCleanTests
             cove,
             HttpMethod.Post,
             $"{vehicle}/deep-cleans",
-            new { by = "shop", parts = new[] { "vacuumed", "washed", "glass", "protected" } },
+            new { by = "shop", parts = AllButExtraction },
             HttpStatusCode.Created
         );
 

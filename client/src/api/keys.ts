@@ -56,4 +56,5 @@ type CarPlace =
   | "frontier"
   | "outlook"
   | "what-if"
-  | "single-changes";
+  | "single-changes"
+  | "deep-clean";

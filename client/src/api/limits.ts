@@ -26,7 +26,7 @@ export const limits = {
     text: { maxLength: 20000 },
   },
   LogCorrection: {
-    takenMinutes: { min: 0, max: 600 },
+    takenMinutes: { min: 0, max: 1440 },
     note: { maxLength: 500 },
   },
   MoveDocument: {
@@ -37,7 +37,7 @@ export const limits = {
   },
   NewDeepClean: {
     cost: { min: 0, max: 1000000 },
-    hours: { min: 0, max: 72 },
+    hours: { min: 0, max: 24 },
     note: { maxLength: 500 },
   },
   NewDistance: {

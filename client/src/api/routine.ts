@@ -188,3 +188,17 @@ export function useSingleChanges(vehicleId: string, enabled: boolean) {
     enabled,
   });
 }
+
+/** When a deep clean will be due, what its day takes and what the routine spares. */
+export function useDeepClean(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "deep-clean"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/deep-clean", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}

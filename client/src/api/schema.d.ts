@@ -1822,10 +1822,9 @@ export interface components {
             pressing: string;
             withRoutine: string;
             withoutRoutine: string;
-            /** Format: double */
-            sparedAYear: number;
+            spared: string;
             surfaces: components["schemas"]["EmbeddedSurfaceView"][];
-            checks: components["schemas"]["EmbeddedCheckView"][];
+            checks: components["schemas"]["InspectionView"][];
             steps: components["schemas"]["DeepCleanStepView"][];
             needs: string[];
             /** Format: double */
@@ -1869,12 +1868,6 @@ export interface components {
             /** Format: double */
             days: number;
         };
-        EmbeddedCheckView: {
-            id: string;
-            name: string;
-            how: string;
-            results: components["schemas"]["EmbeddedResultView"][];
-        };
         EmbeddedPointView: {
             /** Format: int32 */
             day: number;
@@ -1884,10 +1877,6 @@ export interface components {
             low: number;
             /** Format: double */
             high: number;
-        };
-        EmbeddedResultView: {
-            id: string;
-            words: string;
         };
         EmbeddedSurfaceView: {
             surfaceId: string;

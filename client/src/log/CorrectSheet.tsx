@@ -19,6 +19,7 @@ export function CorrectSheet({ entry, now, vehicleId, onClose }: Props) {
   const [note, setNote] = useState(entry.note);
   const cleanId = useId();
   const care = entry.kind === "care";
+  const timed = care || entry.kind === "deepClean";
   const save = useMutation({
     mutationFn: () =>
       ask(
@@ -57,34 +58,34 @@ export function CorrectSheet({ entry, now, vehicleId, onClose }: Props) {
             onChange={(event) => setAt(event.target.value)}
           />
         </Field>
+        {timed && (
+          <Field label="Minutes taken" error={errors.takenMinutes?.[0]}>
+            <input
+              className="field"
+              type="number"
+              min="0"
+              max="1440"
+              step="any"
+              required
+              value={taken}
+              onChange={(event) => setTaken(event.target.value)}
+            />
+          </Field>
+        )}
         {care && (
-          <>
-            <Field label="Minutes taken" error={errors.takenMinutes?.[0]}>
-              <input
-                className="field"
-                type="number"
-                min="0"
-                max="600"
-                step="any"
-                required
-                value={taken}
-                onChange={(event) => setTaken(event.target.value)}
-              />
-            </Field>
-            <div className="mb-4 flex min-h-11 items-center justify-between">
-              <label htmlFor={cleanId} className="text-16 font-semibold">
-                It came clean
-              </label>
-              <Switch.Root
-                id={cleanId}
-                checked={cameClean}
-                onCheckedChange={setCameClean}
-                className="flex h-8 w-[60px] items-center border-[1.5px] border-ink bg-paper p-0.5 data-[state=checked]:bg-ink"
-              >
-                <Switch.Thumb className="block size-6 bg-ink data-[state=checked]:translate-x-[28px] data-[state=checked]:bg-paper" />
-              </Switch.Root>
-            </div>
-          </>
+          <div className="mb-4 flex min-h-11 items-center justify-between">
+            <label htmlFor={cleanId} className="text-16 font-semibold">
+              It came clean
+            </label>
+            <Switch.Root
+              id={cleanId}
+              checked={cameClean}
+              onCheckedChange={setCameClean}
+              className="flex h-8 w-[60px] items-center border-[1.5px] border-ink bg-paper p-0.5 data-[state=checked]:bg-ink"
+            >
+              <Switch.Thumb className="block size-6 bg-ink data-[state=checked]:translate-x-[28px] data-[state=checked]:bg-paper" />
+            </Switch.Root>
+          </div>
         )}
         <Field label="Note" error={errors.note?.[0]}>
           <textarea

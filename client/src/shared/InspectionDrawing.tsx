@@ -14,6 +14,31 @@ const DRAWINGS: Record<string, ReactNode> = {
       <path d="M44 36H18M18 36l7-5M18 36l7 5" strokeWidth="2" />
     </>
   ),
+  "dust-after-vacuum": (
+    <>
+      <path d="M4 54c4-4 6-4 9 0s6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0" />
+      <path d="M4 57H116V67H4Z" fill="var(--t4)" stroke="none" />
+      <path d="M14 44H52L46 34H22ZM34 34L44 8" />
+      <path d="M68 47c-3-1-3-5 1-6l16-1 22-9v10l-18 7Z" />
+      <path d="M64 36l-5-8M74 32l-2-12" strokeDasharray="1.500 5" strokeWidth="2.8" />
+    </>
+  ),
+  "grey-after-foam": (
+    <>
+      <path d="M4 56H116V66H4Z" fill="var(--t4)" stroke="none" />
+      <path d="M22 16H88V52H22Z" fill="var(--paper)" />
+      <path d="M36 38c12-4 28-2 38 2s-4 9-18 9-28-7-20-11Z" fill="var(--t3)" stroke="none" />
+      <path d="M96 52c2-4 8-4 8 0M106 52c2-3 6-3 6 0M10 52c2-4 8-4 8 0" />
+      <path d="M55 4v8M55 12l-4-4M55 12l4-4" strokeWidth="2" />
+    </>
+  ),
+  "colour-when-wet": (
+    <>
+      <path d="M4 46H116V66H4Z" fill="var(--t4)" stroke="none" />
+      <ellipse cx="60" cy="50" rx="24" ry="7" fill="var(--t1)" />
+      <path d="M60 8c8 11 10 15 10 19a10 10 0 0 1-20 0c0-4 2-8 10-19Z" fill={WATER} />
+    </>
+  ),
   pat: (
     <>
       <path d="M4 54c4-4 6-4 9 0s6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0 6-4 9 0 6 4 9 0" />

@@ -12,6 +12,7 @@ import { VehicleCell } from "../shared/VehicleCell";
 import { ApplyBar } from "./ApplyBar";
 import { CalendarCell } from "./CalendarCell";
 import { CardPage } from "./card/CardPage";
+import { DeepCleanSheet } from "./deep/DeepCleanSheet";
 import { FirstSteps } from "./FirstSteps";
 import { Frontier } from "./Frontier";
 import { GuestSlots } from "./GuestSlots";
@@ -28,6 +29,8 @@ export function YearPage() {
   switch (sheet) {
     case "card":
       return <CardPage />;
+    case "deep":
+      return <DeepCleanSheet vehicleId={vehicleId} />;
     case "outlook":
       return <OutlookSheet vehicleId={vehicleId} />;
     default:

@@ -3,6 +3,7 @@ import { Tabs } from "../shared/Tabs";
 const TABS = [
   { path: "routine", name: "Routine" },
   { path: "outlook", name: "Outlook" },
+  { path: "deep", name: "Deep clean" },
 ];
 
 /** The sheets of Year. */

@@ -26,7 +26,8 @@ public static class DeepCleanWords
             return "With this routine no deep clean is due within ten years.";
         }
 
-        string where = forecast.First!.Name;
+        string name = forecast.First!.Name;
+        string where = $"{char.ToLowerInvariant(name[0])}{name[1..]}";
         return due <= today
             ? $"A deep clean is due: {where} holds more than vacuum and foam bring out."
             : $"A deep clean is due about {Month(due)}, {where} first{Band(forecast, today)}.";
@@ -51,6 +52,26 @@ public static class DeepCleanWords
         return Math.Abs(days) < WorthSaying ? string.Empty
             : days > 0 ? $"It puts the deep clean off by {Span(days)}."
             : $"It brings the deep clean nearer by {Span(-days)}.";
+    }
+
+    /// <summary>What the routine spares, in one sentence; empty where the price of a shop is not known, or it spares nothing.</summary>
+    /// <param name="spacing">How far apart deep cleans lie.</param>
+    /// <param name="shop">What a shop asks for one; null when that is not known.</param>
+    /// <param name="currency">The owner's currency; empty for amounts without one.</param>
+    public static string Spared(DeepCleanSpacing spacing, decimal? shop, string currency)
+    {
+        if (shop is not { } price || spacing.SparedAYear < 0.1)
+        {
+            return string.Empty;
+        }
+
+        string amount = Math.Round(price * (decimal)spacing.SparedAYear)
+            .ToString(CultureInfo.InvariantCulture);
+        string money = currency.Length > 0 ? $"{amount} {currency}" : amount;
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"To keep it as clean by a shop alone would take {spacing.SparedAYear:0.0} more deep cleans a year, about {money}. The routine spares them."
+        );
     }
 
     /// <summary>How fast soil settles in a car, in one sentence.</summary>

@@ -25,7 +25,7 @@ public sealed class InspectionTableTests
                 Assert.True(levels[^1] > 1 || inspection.JudgesCleaning);
                 Assert.True(inspection.LogStdDev > 0);
                 Assert.EndsWith(".", inspection.How, StringComparison.Ordinal);
-                Assert.NotEmpty(inspection.Tasks);
+                Assert.Equal(inspection.TellsOfEmbedded, inspection.Tasks.Count == 0);
                 Assert.Equal(
                     levels.Length,
                     inspection.Results.Select(result => result.Id).Distinct().Count()

@@ -3,6 +3,7 @@ import type { Outlook, OutlookLane } from "../../api/client";
 import { shortDay, shortMonth } from "../../shared/format";
 import { useWidth } from "../../shared/useWidth";
 import { type Course, courseOf, worstOf } from "./course";
+import { DeepLane } from "./DeepLane";
 import { Lane } from "./Lane";
 
 type Group = OutlookLane["group"];
@@ -105,6 +106,9 @@ export function Lanes({ now, then }: Props) {
               onLeave={() => setDay(undefined)}
             />
           ),
+        )}
+        {now.deepClean.points.length > 0 && (
+          <DeepLane now={now} then={then} x={x} width={width} height={HEIGHT} />
         )}
         <div className="flex flex-col justify-end pb-4 text-14 max-desk:hidden">
           <b className="font-semibold">Minutes</b>

@@ -181,7 +181,11 @@ export function WhatIf(props: Props) {
         <tbody>
           <Row label="Minutes of work" now={now.minutes} then={then?.minutes} />
           <Row label="Products, ml" now={now.millilitres} then={then?.millilitres} />
-          <Row label="Products, cost" now={now.cost} then={then?.cost} />
+          <Row
+            label={now.currency ? `Products, ${now.currency}` : "Products, cost"}
+            now={now.cost}
+            then={then?.cost}
+          />
           <Row label="Days overdue" now={now.overdueDays} then={then?.overdueDays} />
         </tbody>
       </table>

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Cove.Web.Features.Inspections;
 
 namespace Cove.Web.Features.DeepCleans;
 
@@ -11,7 +12,7 @@ namespace Cove.Web.Features.DeepCleans;
 /// <param name="Pressing">How fast soil settles in this car, in words.</param>
 /// <param name="WithRoutine">From one to the next with the routine, in words; empty when that is beyond ten years.</param>
 /// <param name="WithoutRoutine">The same if nobody cared for the car.</param>
-/// <param name="SparedAYear">The deep cleans in an average year that the routine spares.</param>
+/// <param name="Spared">What the routine spares beside the price of a shop, in words; empty while that is not known.</param>
 /// <param name="Surfaces">What has settled in each surface, the worst first.</param>
 /// <param name="Checks">The tests that tell of it.</param>
 /// <param name="Steps">The steps of the day, in order.</param>
@@ -29,9 +30,9 @@ internal sealed record DeepCleanView(
     string Pressing,
     string WithRoutine,
     string WithoutRoutine,
-    double SparedAYear,
+    string Spared,
     IReadOnlyList<EmbeddedSurfaceView> Surfaces,
-    IReadOnlyList<EmbeddedCheckView> Checks,
+    IReadOnlyList<InspectionView> Checks,
     IReadOnlyList<DeepCleanStepView> Steps,
     IReadOnlyList<string> Needs,
     double Minutes,
@@ -58,7 +59,7 @@ internal sealed record DeepCleanView(
             DeepCleanWords.OfPressing(book.Pressing),
             spacing.With is { } with ? DeepCleanWords.Span(with) : string.Empty,
             spacing.Without is { } without ? DeepCleanWords.Span(without) : string.Empty,
-            Math.Round(spacing.SparedAYear, 1),
+            DeepCleanWords.Spared(spacing, prices.Shop, currency),
             [
                 .. book
                     .Surfaces.OrderByDescending(soil => soil.Level)
@@ -71,16 +72,14 @@ internal sealed record DeepCleanView(
                         Embedding.Decides(soil.Surface)
                     )),
             ],
-            [
-                .. InspectionTable
-                    .All.Where(test => test.TellsOfEmbedded)
-                    .Select(test => new EmbeddedCheckView(
-                        test.Id.Value,
-                        test.Name,
-                        test.How,
-                        [.. test.Results.Select(result => new EmbeddedResultView(result.Id, result.Words))]
-                    )),
-            ],
+            book.Worst is { } worst
+                ?
+                [
+                    .. InspectionTable
+                        .All.Where(test => test.TellsOfEmbedded)
+                        .Select(test => InspectionView.Of(test, worst.Surface)),
+                ]
+                : [],
             [
                 .. day.Steps.Select(step => new DeepCleanStepView(
                     step.Id,
@@ -119,23 +118,6 @@ internal sealed record EmbeddedSurfaceView(
     bool Decides
 );
 
-/// <summary>A test that tells how deep soil sits.</summary>
-/// <param name="Id">The test.</param>
-/// <param name="Name">It in a few words.</param>
-/// <param name="How">What to do.</param>
-/// <param name="Results">The results to choose from.</param>
-internal sealed record EmbeddedCheckView(
-    string Id,
-    string Name,
-    string How,
-    IReadOnlyList<EmbeddedResultView> Results
-);
-
-/// <summary>A result of such a test.</summary>
-/// <param name="Id">The result.</param>
-/// <param name="Words">What one sees.</param>
-internal sealed record EmbeddedResultView(string Id, string Words);
-
 /// <summary>A step of the day.</summary>
 /// <param name="Id">The step.</param>
 /// <param name="Name">What to do.</param>
@@ -162,7 +144,7 @@ public sealed record NewDeepClean
     public decimal? Cost { get; init; }
 
     /// <summary>The hours it took, drying not included; 0 when that is not known.</summary>
-    [Range(0.0, 72.0, ErrorMessage = "Say 0 to 72 hours.")]
+    [Range(0.0, 24.0, ErrorMessage = "Say 0 to 24 hours.")]
     public double Hours { get; init; }
 
     /// <summary>A note; up to 500 characters.</summary>

@@ -48,8 +48,8 @@ public sealed record LogCorrection
     /// <summary>When it was really done or happened; not in the future.</summary>
     public required DateTimeOffset At { get; init; }
 
-    /// <summary>Minutes it really took; 0 to 600.</summary>
-    [Range(0, 600, ErrorMessage = "Say 0 to 600 minutes.")]
+    /// <summary>Minutes it really took; 0 to 1,440.</summary>
+    [Range(0, 1440, ErrorMessage = "Say 0 to 1,440 minutes.")]
     public required double TakenMinutes { get; init; }
 
     /// <summary>Whether it came clean. Means nothing for events.</summary>
