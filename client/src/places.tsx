@@ -40,7 +40,7 @@ export const PLACES: Place[] = [
     Page: YearPage,
     rail: { name: "Year", key: "5", Icon: YearIcon },
   },
-  { path: "log", Page: LogPage, rail: { name: "Log", key: "6", Icon: LogIcon } },
+  { path: "log", part: ":sheet", Page: LogPage, rail: { name: "Log", key: "6", Icon: LogIcon } },
   { path: "car", part: ":tab", Page: CarPage, rail: { name: "Car", key: "7", Icon: CarIcon } },
   { path: "methods", part: ":taskId", Page: TechniquesPage },
   { path: "spill", Page: SpillPage },

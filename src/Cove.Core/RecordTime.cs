@@ -20,4 +20,11 @@ public static class RecordTime
     /// <summary>An instant without what is finer than a millisecond, as it is stored: what is written down equals what is read back.</summary>
     public static DateTimeOffset ToStored(DateTimeOffset instant) =>
         DateTimeOffset.FromUnixTimeMilliseconds(instant.ToUnixTimeMilliseconds());
+
+    /// <summary>When a day begins on the owner's calendar.</summary>
+    public static DateTimeOffset StartOf(DateOnly day, TimeZoneInfo zone)
+    {
+        DateTime midnight = day.ToDateTime(TimeOnly.MinValue);
+        return new DateTimeOffset(midnight, zone.GetUtcOffset(midnight));
+    }
 }

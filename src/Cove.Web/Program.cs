@@ -174,6 +174,7 @@ static void MapApi(WebApplication app)
     api.MapCabin();
     api.MapRuns();
     api.MapLog();
+    api.MapRecord();
     api.MapEvaluate();
     api.MapVerdicts();
     api.MapShelf();

@@ -47,6 +47,7 @@ public sealed class ArchitectureTests
             "Routine",
             ["Vehicles", "Upkeep", "Choice", "Methods", "Learning", "Spots", "Log", "Cars", "Sessions"]
         ),
+        ("Record", ["Catalogue", "Upkeep", "Log"]),
         ("DeepCleaning", ["Vehicles", "Upkeep", "Inspections", "Learning", "Log", "Cars", "Routine"]),
         ("Outlook", ["Vehicles", "Catalogue", "Upkeep", "Sessions", "Routine", "DeepCleaning"]),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),

@@ -62,6 +62,7 @@ public sealed class VehicleFilePropertyTests
                 : kind == LogEntryKind.Chore ? "set-up"
                 : kind == LogEntryKind.Spot ? "sugary-drink"
                 : kind == LogEntryKind.Closure ? "closure"
+                : kind == LogEntryKind.DeepClean ? "deep-clean"
                 : inspection.Id.Value,
             Surfaces =
                 kind == LogEntryKind.Care ? (seconds % 5 == 0 ? ["dash"] : [])
@@ -73,6 +74,7 @@ public sealed class VehicleFilePropertyTests
                 : kind == LogEntryKind.Note ? StreakTest.Findings[0].Id
                 : kind == LogEntryKind.Spot ? $"{(SpotOutcome)(seconds % 3)}"
                 : kind == LogEntryKind.Closure ? $"{(ClosureState)(seconds % 2)}"
+                : kind == LogEntryKind.DeepClean ? $"{(DeepCleanBy)(seconds % 3)}"
                 : string.Empty,
             Products =
                 kind == LogEntryKind.SpotTest || (kind == LogEntryKind.Care && seconds % 2 == 0)
@@ -87,6 +89,8 @@ public sealed class VehicleFilePropertyTests
                         },
                     ]
                     : [],
+            Parts = kind == LogEntryKind.DeepClean ? seconds % 32 : 0,
+            Cost = kind == LogEntryKind.DeepClean && seconds % 2 == 0 ? seconds / 4m : null,
             PlannedSeconds = kind == LogEntryKind.Care ? seconds : 0,
             TakenSeconds = kind == LogEntryKind.Care ? seconds : 0,
             Removed = kind == LogEntryKind.Care ? 1 : 0,

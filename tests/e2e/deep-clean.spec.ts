@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { expect, open, test } from "./cove";
+import { expect, open, test } from "./cove.ts";
 
 test("a deep clean is recorded, and the year changes", async ({ page, cove }) => {
   await open(page, cove, "year/outlook");

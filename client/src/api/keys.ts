@@ -38,6 +38,8 @@ type CarPlace =
   | "spots"
   | "methods"
   | "log"
+  | "log-years"
+  | "record-of-care"
   | "reminders"
   | "use"
   | "use-preview"

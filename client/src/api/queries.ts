@@ -1,4 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import type { LogFilter } from "../log/LogFilters";
 import { api, ask, type Layout, type Mixture, type Place, type Schemas } from "./client";
 import { keys } from "./keys";
 import type { components } from "./schema";
@@ -101,14 +102,15 @@ export function useReminders(vehicleId: string) {
 }
 
 /** The log, page by page, newest first. */
-export function useLog(vehicleId: string) {
+export function useLog(vehicleId: string, filter: LogFilter) {
+  const asked = Object.fromEntries(Object.entries(filter).filter(([, value]) => value !== ""));
   return useInfiniteQuery({
-    queryKey: keys.place(vehicleId, "log"),
+    queryKey: keys.place(vehicleId, "log", asked),
     initialPageParam: 0,
     queryFn: ({ signal, pageParam }) =>
       ask(
         api.GET("/api/vehicles/{vehicleId}/log", {
-          params: { path: { vehicleId }, query: { skip: pageParam } },
+          params: { path: { vehicleId }, query: { ...asked, skip: pageParam } },
           signal,
         }),
       ),
@@ -116,6 +118,35 @@ export function useLog(vehicleId: string) {
       const have = pages.reduce((sum, page) => sum + page.entries.length, 0);
       return have < last.total ? have : undefined;
     },
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** What each calendar year of care came to. */
+export function useLogYears(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "log-years"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/log/years", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** What was done to a car in all its time. */
+export function useRecordOfCare(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "record-of-care"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/record-of-care", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
   });
 }
 

@@ -235,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Up to 100 entries of the log, newest first. */
+        /** Up to 100 entries of the log that are looked for, newest first. */
         get: operations["GetLog"];
         put?: never;
         post?: never;
@@ -1157,6 +1157,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/log/years": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each calendar year of care came to, the latest first. */
+        get: operations["GetLogYears"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/record-of-care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was done to the car in all its time, for whoever takes it over. */
+        get: operations["GetRecordOfCare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The log as comma-separated values (RFC 4180), a row for each entry, the oldest first. */
+        get: operations["ExportLog"];
+        put?: never;
+        /** Puts the entries of a file of comma-separated values on record, all of them or none; what is there already is passed over. */
+        post: operations["ImportLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/verdicts": {
         parameters: {
             query?: never;
@@ -1795,6 +1847,12 @@ export interface components {
         DeepCleanBy: "hiredMachine" | "ownMachine" | "shop";
         /** @enum {unknown} */
         DeepCleanParts: "vacuumed" | "washed" | "extracted" | "glass" | "protected";
+        DeepCleanRecordView: {
+            /** Format: date */
+            day: string;
+            words: string;
+            extracted: boolean;
+        };
         DeepCleanRecorded: {
             /** Format: uuid */
             entryId: string;
@@ -2308,12 +2366,40 @@ export interface components {
             products: components["schemas"]["LoggedProductView"][];
             undone: boolean;
         };
+        LogImportView: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            known: number;
+        };
         LogView: {
             entries: components["schemas"]["LogEntryView"][];
             /** Format: int32 */
             total: number;
             /** Format: date-time */
             now: string;
+        };
+        LogYearView: {
+            /** Format: int32 */
+            year: number;
+            /** Format: int32 */
+            sessions: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            millilitres: number;
+            /** Format: double */
+            cost: number;
+            /** Format: int32 */
+            deepCleans: number;
+            /** Format: double */
+            overdueDays: number;
+            /** Format: int32 */
+            longestWeeks: number;
+        };
+        LogYearsView: {
+            years: components["schemas"]["LogYearView"][];
+            currency: string;
         };
         LoggedMethodDocument: {
             method: string;
@@ -3067,6 +3153,21 @@ export interface components {
             source: string;
             liftedBy: null | string;
         };
+        RecordOfCareView: {
+            vehicle: string;
+            description: string;
+            /** Format: date */
+            written: string;
+            /** Format: date */
+            from: null | string;
+            /** Format: date */
+            until: null | string;
+            /** Format: int32 */
+            sessions: number;
+            tasks: components["schemas"]["TaskRecordView"][];
+            deepCleans: components["schemas"]["DeepCleanRecordView"][];
+            products: string[];
+        };
         ReminderAnswerView: {
             id: string;
             words: string;
@@ -3680,6 +3781,13 @@ export interface components {
             tasks: components["schemas"]["SurfaceTaskView"][];
             inspections: components["schemas"]["InspectionView"][];
             notes: components["schemas"]["SurfaceNoteView"][];
+        };
+        TaskRecordView: {
+            name: string;
+            /** Format: int32 */
+            times: number;
+            /** Format: date */
+            last: string;
         };
         TechniqueGroupView: {
             surfaces: string;
@@ -4625,6 +4733,13 @@ export interface operations {
         parameters: {
             query?: {
                 skip?: number;
+                kind?: string;
+                task?: string;
+                surface?: string;
+                product?: string;
+                from?: string;
+                until?: string;
+                text?: string;
             };
             header?: never;
             path: {
@@ -6935,6 +7050,152 @@ export interface operations {
             };
             /** @description Precondition Required */
             428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetLogYears: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogYearsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetRecordOfCare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordOfCareView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ExportLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ImportLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogImportView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
                 headers: {
                     [name: string]: unknown;
                 };

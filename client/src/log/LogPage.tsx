@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useDeferredValue, useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, ask, basedOn, type LogEntry } from "../api/client";
 import { keys } from "../api/keys";
@@ -10,12 +10,27 @@ import { Empty, Failed, Loading } from "../shared/States";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleNameCell } from "../shared/VehicleNameCell";
 import { CorrectSheet } from "./CorrectSheet";
+import { LogFile } from "./LogFile";
+import { LogFilters, NO_FILTER } from "./LogFilters";
+import { RecordPage } from "./RecordPage";
+import { Years } from "./Years";
 
 /** Log: what was done, newest first. Every entry can be corrected or undone, and the levels follow. */
 export function LogPage() {
-  const { vehicleId = "" } = useParams();
+  const { vehicleId = "", sheet } = useParams();
+  return sheet === "record" ? (
+    <RecordPage vehicleId={vehicleId} />
+  ) : (
+    <Entries key={vehicleId} vehicleId={vehicleId} />
+  );
+}
+
+function Entries({ vehicleId }: { vehicleId: string }) {
   const [correcting, setCorrecting] = useState<LogEntry | null>(null);
-  const log = useLog(vehicleId);
+  const [filter, setFilter] = useState(NO_FILTER);
+  const asked = useDeferredValue(filter);
+  const log = useLog(vehicleId, asked);
+  const filtered = Object.values(asked).some((value) => value !== "");
   if (log.isError) {
     return <Failed error={log.error} again={() => log.refetch()} />;
   }
@@ -34,7 +49,7 @@ export function LogPage() {
           { label: "Newest", value: entries[0] ? shortDay(entries[0].at) : "None yet" },
         ]}
       />
-      {entries.length === 0 ? (
+      {entries.length === 0 && !filtered ? (
         <Empty title="Nothing logged yet">
           <p>Every task you finish in a session is written down here, with the minutes it took.</p>
           <p className="mt-6">
@@ -42,9 +57,23 @@ export function LogPage() {
               Plan a session
             </Link>
           </p>
+          <LogFile vehicleId={vehicleId} />
         </Empty>
       ) : (
         <>
+          <LogFilters
+            vehicleId={vehicleId}
+            filter={filter}
+            onChange={(next) => setFilter({ ...filter, ...next })}
+          >
+            <LogFile vehicleId={vehicleId} />
+          </LogFilters>
+          {!filtered && <Years vehicleId={vehicleId} />}
+          {entries.length === 0 && (
+            <p role="status" className="px-4 py-8 text-16 text-soft desk:px-[26px]">
+              Nothing in the log is like that.
+            </p>
+          )}
           <Days entries={entries} vehicleId={vehicleId} onCorrect={setCorrecting} />
           {log.hasNextPage && (
             <p className="p-6 text-center">

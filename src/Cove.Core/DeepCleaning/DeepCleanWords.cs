@@ -1,5 +1,6 @@
 using System.Globalization;
 using Cove.Core.Learning;
+using Cove.Core.Log;
 
 namespace Cove.Core.DeepCleaning;
 
@@ -73,6 +74,16 @@ public static class DeepCleanWords
             $"To keep it as clean by a shop alone would take {spacing.SparedAYear:0.0} more deep cleans a year, about {money}. The routine spares them."
         );
     }
+
+    /// <summary>A deep clean and who did it, in a few words.</summary>
+    public static string By(DeepCleanBy by) =>
+        by switch
+        {
+            DeepCleanBy.Shop => "Deep clean, by a shop",
+            DeepCleanBy.HiredMachine => "Deep clean, with a hired machine",
+            DeepCleanBy.OwnMachine => "Deep clean, with an own machine",
+            _ => throw new ArgumentOutOfRangeException(nameof(by), by, "Nobody such does deep cleans."),
+        };
 
     /// <summary>How fast soil settles in a car, in one sentence.</summary>
     /// <param name="pressing">What is believed of it.</param>

@@ -256,67 +256,20 @@ internal static class VehicleFileRules
     {
         for (int i = 0; i < file.Log.Count; i++)
         {
-            LogDocument entry = file.Log[i];
-            bool known = entry.Kind switch
+            foreach (ValidationError error in LogEntryRules.Check(file.Log[i]))
             {
-                LogEntryKind.Care => CareTasks.Find(entry.Subject) is not null,
-                LogEntryKind.Event => CareEvents.Find(entry.Subject) is not null,
-                LogEntryKind.SpotTest => IsSpotTest(entry),
-                LogEntryKind.Note => entry.Subject == StreakTest.Id
-                    && StreakTest.Find(entry.Result) is not null,
-                LogEntryKind.Chore => SessionChores.Find(entry.Subject) is not null,
-                LogEntryKind.Spot => CareEvents.Find(entry.Subject)?.Spot is not null
-                    && entry.Surfaces.Count == 1
-                    && Enum.TryParse<SpotOutcome>(entry.Result, out _),
-                LogEntryKind.Closure => entry.Subject == LogRows.ClosureSubject
-                    && Enum.TryParse<ClosureState>(entry.Result, out _),
-                LogEntryKind.DeepClean => entry.Subject == LogRows.DeepCleanSubject
-                    && Enum.TryParse<DeepCleanBy>(entry.Result, out _),
-                _ => InspectionTable.Find(entry.Subject) is not null,
-            };
-            if (!known)
-            {
-                yield return new ValidationError(
-                    $"log[{i}].subject",
-                    "There is nothing of that id and kind that could be logged."
-                );
-            }
-            else if (
-                entry.Kind == LogEntryKind.Look
-                && InspectionTable.Find(entry.Subject)!.Result(entry.Result) is null
-            )
-            {
-                yield return new ValidationError(
-                    $"log[{i}].result",
-                    "This inspection has no result of that id."
-                );
+                yield return error with
+                {
+                    Property = $"log[{i}].{error.Property}",
+                };
             }
 
-            if (entry.Run >= file.Runs.Count)
+            if (file.Log[i].Run >= file.Runs.Count)
             {
                 yield return new ValidationError($"log[{i}].run", "This file has no run at that place.");
             }
-
-            if (entry.Methods.Any(method => MethodLibrary.Find(method.Method) is null))
-            {
-                yield return new ValidationError($"log[{i}].methods", "There is no method of that id.");
-            }
-
-            if (
-                entry
-                    .Surfaces.Concat(entry.Methods.SelectMany(method => method.Surfaces))
-                    .Any(id => !SurfaceRules.IsId(id))
-            )
-            {
-                yield return new ValidationError($"log[{i}].surfaces", "Name surfaces by their ids.");
-            }
         }
     }
-
-    private static bool IsSpotTest(LogDocument entry) =>
-        Guid.TryParse(entry.Subject, out Guid product)
-        && entry.Products.Any(tested => tested.Id == product)
-        && entry.Result is LogRows.SpotPassed or LogRows.SpotFailed;
 
     private static string Camel(string name) => JsonNamingPolicy.CamelCase.ConvertName(name);
 

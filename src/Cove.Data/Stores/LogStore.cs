@@ -20,33 +20,43 @@ public sealed class LogStore
         this.levels = levels;
     }
 
-    /// <summary>The newest entries of a vehicle, newest first, undone ones included.</summary>
+    /// <summary>The newest entries of a vehicle that are looked for, newest first, undone ones included.</summary>
     /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="filter">Which are looked for.</param>
     /// <param name="skip">How many of the newest to pass over; 0 or more.</param>
     /// <param name="take">How many to return; above 0.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<IReadOnlyList<SavedEntry>> Newest(
+    /// <returns>The entries, and how many there are in all.</returns>
+    public async Task<(IReadOnlyList<SavedEntry> Entries, int Total)> Newest(
         VehicleId vehicleId,
+        LogFilter filter,
         int skip,
         int take,
         CancellationToken cancel = default
     )
     {
-        List<LogRow> rows = await context
-            .Log.AsNoTracking()
+        IQueryable<LogRow> found = filter.Over(context.Log.Where(row => row.VehicleId == vehicleId));
+        List<LogRow> rows = await found
+            .AsNoTracking()
             .Include(row => row.Products)
-            .Where(row => row.VehicleId == vehicleId)
             .OrderByDescending(row => row.At)
             .ThenByDescending(row => row.Id)
             .Skip(skip)
             .Take(take)
             .ToListAsync(cancel);
-        return rows.ToSaved();
+        return (rows.ToSaved(), await found.CountAsync(cancel));
     }
 
-    /// <summary>How many entries a vehicle has.</summary>
-    public Task<int> Count(VehicleId vehicleId, CancellationToken cancel = default) =>
-        context.Log.CountAsync(row => row.VehicleId == vehicleId, cancel);
+    /// <summary>The whole log of a vehicle, in any order, undone entries left out.</summary>
+    public async Task<IReadOnlyList<LogEntry>> Whole(VehicleId vehicleId, CancellationToken cancel = default)
+    {
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Include(row => row.Products)
+            .Where(row => row.VehicleId == vehicleId && row.UndoneAt == null)
+            .ToListAsync(cancel);
+        return rows.ToEntries();
+    }
 
     /// <summary>When care tasks of some vehicles were finished since an instant, by vehicle. Undone entries do not count. For days of sessions, see <see cref="SessionDays"/>.</summary>
     /// <param name="vehicleIds">The vehicles.</param>

@@ -102,7 +102,12 @@ public sealed class VehicleFileStore
             ],
             Log =
             [
-                .. log.Select(entry => LogDocumentOf(entry, places))
+                .. log.Select(entry =>
+                        LogDocuments.Of(
+                            entry,
+                            entry.RunId is { } run && places.TryGetValue(run, out int place) ? place : null
+                        )
+                    )
                     .OrderBy(entry => entry.At)
                     .ThenBy(entry => StoredJson.Write(entry), StringComparer.Ordinal),
             ],
@@ -192,7 +197,7 @@ public sealed class VehicleFileStore
         context.Runs.AddRange(runs);
         context.Log.AddRange(
             file.Log.Select(entry =>
-                LogRowOf(entry, vehicleId, entry.Run is { } place ? runs[place].Id : null)
+                LogDocuments.ToRow(entry, vehicleId, entry.Run is { } place ? runs[place].Id : null)
             )
         );
         context.Instructions.AddRange(
@@ -211,6 +216,78 @@ public sealed class VehicleFileStore
         await levels.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return SavedVehicle.Of(vehicle);
+    }
+
+    /// <summary>The log of a vehicle as it stands in files, the oldest first; null when the owner has none of that id.</summary>
+    public async Task<IReadOnlyList<(LogDocument Document, LogEntry? Entry)>?> Log(
+        VehicleId vehicleId,
+        CancellationToken cancel = default
+    )
+    {
+        if (!await context.Vehicles.AnyAsync(row => row.Id == vehicleId, cancel))
+        {
+            return null;
+        }
+
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Include(row => row.Products)
+            .Where(row => row.VehicleId == vehicleId)
+            .ToListAsync(cancel);
+        return
+        [
+            .. rows.Select(row => (Document: LogDocuments.Of(row), UnreadableRowException.Try(row.ToEntry)))
+                .OrderBy(entry => entry.Document.At)
+                .ThenBy(entry => StoredJson.Write(entry.Document), StringComparer.Ordinal),
+        ];
+    }
+
+    /// <summary>Puts entries of a file on the record of a vehicle, all of them or none. What is there already is passed over, so the same file may be brought in twice.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="entries">The entries, read without errors.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    /// <returns>How many were new.</returns>
+    /// <exception cref="RecordFullException">The log has no room for them.</exception>
+    public async Task<int> AddLog(
+        CareLedger ledger,
+        IReadOnlyList<LogDocument> entries,
+        CancellationToken cancel = default
+    )
+    {
+        VehicleId vehicleId = ledger.Vehicle.Id;
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        var known = await context
+            .Log.Where(row => row.VehicleId == vehicleId)
+            .Select(row => new
+            {
+                row.At,
+                row.Kind,
+                row.Subject,
+                row.SurfaceIds,
+                row.Result,
+            })
+            .ToListAsync(cancel);
+        var there = known
+            .Select(row => (row.At, row.Kind, row.Subject, row.SurfaceIds, row.Result))
+            .ToHashSet();
+        LogRow[] fresh =
+        [
+            .. entries
+                .Select(entry =>
+                    LogDocuments.ToRow(entry with { At = RecordTime.ToStored(entry.At) }, vehicleId)
+                )
+                .Where(row => there.Add((row.At, row.Kind, row.Subject, row.SurfaceIds, row.Result))),
+        ];
+        RecordFullException.ThrowIfFull(
+            known.Count + fresh.Length - 1,
+            VehicleDocument.MostLogEntries,
+            "entries in its log"
+        );
+        context.Log.AddRange(fresh);
+        await context.SaveChangesAsync(cancel);
+        await levels.Refresh(ledger, cancel);
+        await scope.CommitAsync(cancel);
+        return fresh.Length;
     }
 
     /// <summary>Whether an id can be given. Where a vehicle in the wastebasket has it, that one gets another: what is brought in is what the owner wants to use.</summary>
@@ -282,82 +359,6 @@ public sealed class VehicleFileStore
                         Step = answer.Step,
                         At = answer.At,
                         Towel = answer.Towel,
-                    }
-            )
-        );
-        return row;
-    }
-
-    private static LogDocument LogDocumentOf(LogRow row, Dictionary<Guid, int> runs) =>
-        new()
-        {
-            At = row.At,
-            Kind = KnownWord.Check(row.Kind, "Log", row.Id),
-            Run = row.RunId is { } run && runs.TryGetValue(run, out int place) ? place : null,
-            Subject = row.Subject,
-            Surfaces = row.SurfaceIds.Length == 0 ? [] : row.SurfaceIds.Split('\n'),
-            Result = row.Result,
-            Products =
-            [
-                .. row
-                    .Products.OrderBy(product => product.Position)
-                    .Select(product => new LoggedProductDocument
-                    {
-                        Id = product.ProductId,
-                        Name = product.Name,
-                        Strength = product.Strength,
-                        Amount = product.Amount,
-                        Unit = product.Unit,
-                    }),
-            ],
-            PlannedSeconds = row.PlannedSeconds,
-            TakenSeconds = row.TakenSeconds,
-            Pace = row.Pace,
-            Coat = row.Coat,
-            Parts = row.Parts,
-            Cost = row.Cost,
-            Removed = row.Removed,
-            Note = row.Note,
-            Methods = [.. LogRows.MethodsOf(row).Select(LoggedMethodDocument.Of)],
-            SettledAt = row.SettledAt,
-            UndoneAt = row.UndoneAt,
-        };
-
-    private static LogRow LogRowOf(LogDocument entry, VehicleId vehicleId, Guid? runId)
-    {
-        var row = new LogRow
-        {
-            Id = Guid.CreateVersion7(entry.At),
-            VehicleId = vehicleId,
-            RunId = runId,
-            At = entry.At,
-            Kind = entry.Kind,
-            Subject = entry.Subject,
-            SurfaceIds = string.Join('\n', entry.Surfaces),
-            Result = entry.Result,
-            PlannedSeconds = entry.PlannedSeconds,
-            TakenSeconds = entry.TakenSeconds,
-            Pace = entry.Pace,
-            Coat = entry.Coat,
-            Parts = entry.Parts,
-            Cost = entry.Cost,
-            Removed = entry.Removed,
-            Note = entry.Note,
-            MethodsJson = LogRows.JsonOf([.. entry.Methods.Select(method => method.ToMethod())]),
-            SettledAt = entry.SettledAt,
-            UndoneAt = entry.UndoneAt,
-        };
-        row.Products.AddRange(
-            entry.Products.Select(
-                (product, position) =>
-                    new ProductUseRow
-                    {
-                        Position = position,
-                        ProductId = product.Id,
-                        Name = product.Name,
-                        Strength = product.Strength,
-                        Amount = product.Amount,
-                        Unit = product.Unit,
                     }
             )
         );

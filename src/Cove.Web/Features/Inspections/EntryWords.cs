@@ -22,12 +22,7 @@ internal static class EntryWords
             ClosureChanged changed => changed.State == ClosureState.Open
                 ? "Open to routine work again"
                 : "With a professional",
-            DeepCleaned deep => deep.By switch
-            {
-                DeepCleanBy.Shop => "Deep clean, by a shop",
-                DeepCleanBy.HiredMachine => "Deep clean, with a hired machine",
-                _ => "Deep clean, with an own machine",
-            },
+            DeepCleaned deep => DeepCleanWords.By(deep.By),
             StreakTested => "Which side is the streak on?",
             _ => throw new ArgumentException($"{entry.GetType().Name} is not shown.", nameof(entry)),
         };

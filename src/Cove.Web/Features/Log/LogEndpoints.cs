@@ -1,4 +1,3 @@
-using System.ComponentModel.DataAnnotations;
 using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Vehicles;
 
@@ -13,7 +12,7 @@ internal static class LogEndpoints
     {
         api.MapGet("/vehicles/{vehicleId:guid}/log", Newest)
             .WithName("GetLog")
-            .WithSummary("Up to 100 entries of the log, newest first.")
+            .WithSummary("Up to 100 entries of the log that are looked for, newest first.")
             .Produces<LogView>()
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
@@ -60,11 +59,11 @@ internal static class LogEndpoints
 
     private static async Task<IResult> Newest(
         VehicleId vehicleId,
+        [AsParameters] LogQuery query,
         LogStore log,
         VehicleStore vehicles,
         OwnerClock clock,
-        CancellationToken cancel,
-        [Range(0, 1_000_000, ErrorMessage = "Say how many entries to pass over, from 0.")] int skip = 0
+        CancellationToken cancel
     )
     {
         if (await vehicles.Ledger(vehicleId, cancel) is not { } ledger)
@@ -72,11 +71,17 @@ internal static class LogEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        var entries = await log.Newest(vehicleId, skip, PageSize, cancel);
+        var (entries, total) = await log.Newest(
+            vehicleId,
+            query.ToFilter(ledger.Vehicle, clock),
+            query.Skip ?? 0,
+            PageSize,
+            cancel
+        );
         return Results.Ok(
             new LogView(
                 [.. entries.Select(entry => View(entry, ledger.Vehicle, clock))],
-                await log.Count(vehicleId, cancel),
+                total,
                 clock.OnTheWall(clock.Now)
             )
         );

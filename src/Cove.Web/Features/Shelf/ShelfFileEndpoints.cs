@@ -1,29 +1,24 @@
 using System.Text;
 using Microsoft.AspNetCore.Mvc;
-using Microsoft.Net.Http.Headers;
 
 namespace Cove.Web.Features.Shelf;
 
 /// <summary>The shelf as comma-separated values.</summary>
 internal static class ShelfFileEndpoints
 {
-    private const string Csv = "text/csv";
-
-    private static readonly UTF8Encoding StrictUtf8 = new(false, throwOnInvalidBytes: true);
-
     public static void MapShelfFiles(this RouteGroupBuilder api)
     {
         api.MapGet("/shelf/products.csv", Export)
             .WithName("ExportShelf")
             .WithSummary("The products as comma-separated values (RFC 4180), a row for each bottle.")
-            .Produces<string>(StatusCodes.Status200OK, Csv);
+            .Produces<string>(StatusCodes.Status200OK, CsvBodies.Type);
         api.MapPost("/shelf/products.csv", Import)
             .WithMetadata(new RequestSizeLimitAttribute(ShelfCsv.LargestBytes), new ReadsItself())
             .WithName("ImportShelf")
             .WithSummary(
                 "Adds the products of a file of comma-separated values, all of them or none; says what is wrong row by row."
             )
-            .Accepts<string>(Csv)
+            .Accepts<string>(CsvBodies.Type)
             .Produces<ShelfImportView>(StatusCodes.Status201Created)
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status409Conflict)
@@ -46,7 +41,7 @@ internal static class ShelfFileEndpoints
                 );
             })
         );
-        return Results.File(Encoding.UTF8.GetBytes(text), Csv, "cove-shelf.csv");
+        return Results.File(Encoding.UTF8.GetBytes(text), CsvBodies.Type, "cove-shelf.csv");
     }
 
     private static async Task<IResult> Import(
@@ -57,28 +52,9 @@ internal static class ShelfFileEndpoints
         CancellationToken cancel
     )
     {
-        if (
-            !MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
-            || !type.MediaType.Equals(Csv, StringComparison.OrdinalIgnoreCase)
-            || !JsonBodies.IsUtf8(request.ContentType)
-        )
+        if (CsvBodies.Read(request, sent, out string text) is { } refused)
         {
-            return Results.Problem(
-                title: "Send comma-separated values in UTF-8, with the content type text/csv.",
-                statusCode: StatusCodes.Status415UnsupportedMediaType
-            );
-        }
-
-        string text;
-        try
-        {
-            text = StrictUtf8.GetString(sent.Bytes);
-        }
-        catch (DecoderFallbackException)
-        {
-            return Problems.InFile([
-                new FileFlaw(1, "file", "This file is not text in UTF-8. Save it as UTF-8 and try again."),
-            ]);
+            return refused;
         }
 
         Core.Catalogue.Shelf shelf = (await shelves.Load(cancel)).Shelf;
