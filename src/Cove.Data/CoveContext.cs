@@ -43,6 +43,8 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<BusyRow> Busy => Set<BusyRow>();
 
+    public DbSet<PhotoRow> Photos => Set<PhotoRow>();
+
     public DbSet<WishRow> Wishes => Set<WishRow>();
 
     private Guid OwnerId => owner.Id;
@@ -130,6 +132,11 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             .WithMany()
             .HasForeignKey(row => row.VehicleId);
         modelBuilder.Entity<AnswerRow>().HasKey(row => new { row.OwnerId, row.Key });
+        modelBuilder.Entity<PhotoRow>(photo =>
+        {
+            photo.HasOne<LogRow>().WithMany().HasForeignKey(row => row.EntryId);
+            photo.HasIndex(row => row.EntryId);
+        });
         modelBuilder.Entity<WishRow>().HasKey(row => row.OwnerId);
         modelBuilder
             .Entity<BusyRow>()

@@ -1,3 +1,4 @@
+using Cove.Data.Photos;
 using Microsoft.EntityFrameworkCore.Design;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -37,6 +38,14 @@ public static class CoveDatabase
         services.AddScoped(provider => new ReminderStore(Context(provider)));
         services.AddScoped(provider => new PlaceStore(Context(provider)));
         services.AddScoped(provider => new MoneyStore(Context(provider)));
+        services.AddSingleton(provider => new PhotoFiles(
+            folder,
+            provider.GetRequiredService<TimeProvider>()
+        ));
+        services.AddScoped(provider => new PhotoStore(
+            Context(provider),
+            provider.GetRequiredService<PhotoFiles>()
+        ));
         services.AddScoped(provider => new RoutineStore(Context(provider)));
         services.AddScoped(provider => new BusyStore(Context(provider)));
         services.AddScoped(provider => new Changes(Context(provider), folder));

@@ -12,6 +12,7 @@ using Cove.Web.Features.Inspections;
 using Cove.Web.Features.Log;
 using Cove.Web.Features.Methods;
 using Cove.Web.Features.Outlooks;
+using Cove.Web.Features.Photos;
 using Cove.Web.Features.Places;
 using Cove.Web.Features.Reminders;
 using Cove.Web.Features.Routines;
@@ -175,6 +176,7 @@ static void MapApi(WebApplication app)
     api.MapRuns();
     api.MapLog();
     api.MapRecord();
+    api.MapPhotos();
     api.MapEvaluate();
     api.MapVerdicts();
     api.MapShelf();

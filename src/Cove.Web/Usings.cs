@@ -40,4 +40,5 @@ global using Cove.Core.Vehicles.Edits;
 global using Cove.Core.Vehicles.Plan;
 global using Cove.Core.Vehicles.Surfaces;
 global using Cove.Data;
+global using Cove.Data.Photos;
 global using Cove.Web.Hosting;

@@ -279,6 +279,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log/{entryId}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a photo to an entry of the log. It is turned upright and made smaller; everything but the picture is left behind. */
+        post: operations["AddPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photoId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture, or its small copy. */
+        get: operations["GetPhoto"];
+        put?: never;
+        post?: never;
+        /** Lets a photo go for good. */
+        delete: operations["DeletePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/verdicts/evaluate": {
         parameters: {
             query?: never;
@@ -2364,6 +2399,7 @@ export interface components {
             cameClean: boolean;
             note: string;
             products: components["schemas"]["LoggedProductView"][];
+            photos: components["schemas"]["PhotoView"][];
             undone: boolean;
         };
         LogImportView: {
@@ -2882,6 +2918,25 @@ export interface components {
             name: string;
             verdict: components["schemas"]["Verdict"];
             sentence: string;
+        };
+        PhotoDocument: {
+            /** Format: date-time */
+            at: string;
+            side: components["schemas"]["PhotoSide"];
+            /** Format: int32 */
+            bytes: number;
+            sha256: string;
+        };
+        /** @enum {unknown} */
+        PhotoSide: "before" | "after";
+        PhotoView: {
+            /** Format: uuid */
+            id: string;
+            side: components["schemas"]["PhotoSide"];
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
         };
         /** @enum {unknown} */
         PileSchool: "asItFalls" | "lines";
@@ -4006,6 +4061,7 @@ export interface components {
             odometer?: components["schemas"]["ReadingDocument"][];
             levels?: components["schemas"]["LevelDocument"][];
             prices?: null | components["schemas"]["PricesDocument"];
+            photos?: components["schemas"]["PhotoDocument"][];
             log?: components["schemas"]["LogDocument"][];
             instructions?: components["schemas"]["InstructionDocument"][];
             runs?: components["schemas"]["RunDocument"][];
@@ -4830,6 +4886,134 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AddPhoto: {
+        parameters: {
+            query?: {
+                side?: string;
+            };
+            header?: never;
+            path: {
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetPhoto: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    DeletePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

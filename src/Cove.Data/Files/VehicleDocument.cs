@@ -86,6 +86,10 @@ public sealed record VehicleDocument
     /// <summary>What a deep clean of it costs; null while nobody has said.</summary>
     public PricesDocument? Prices { get; init; }
 
+    /// <summary>The photos of its log: a list of what lies beside the database, not the pictures themselves. It is not read.</summary>
+    [MaxLength(2_000, ErrorMessage = "Name up to 2,000 photos.")]
+    public IReadOnlyList<PhotoDocument> Photos { get; init; } = [];
+
     /// <summary>The log, oldest first.</summary>
     [MaxLength(MostLogEntries, ErrorMessage = "Give up to 20,000 log entries.")]
     public IReadOnlyList<LogDocument> Log { get; init; } = [];

@@ -288,6 +288,45 @@ namespace Cove.Data.Migrations
                     b.ToTable("Odometer");
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.PhotoRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("AddedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Bytes")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("EntryId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sha256")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Side")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Width")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("EntryId");
+
+                    b.ToTable("Photos");
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.ProductRow", b =>
                 {
                     b.Property<Guid>("Id")
@@ -696,6 +735,15 @@ namespace Cove.Data.Migrations
                     b.HasOne("Cove.Data.Rows.VehicleRow", null)
                         .WithMany("Odometer")
                         .HasForeignKey("VehicleId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cove.Data.Rows.PhotoRow", b =>
+                {
+                    b.HasOne("Cove.Data.Rows.LogRow", null)
+                        .WithMany()
+                        .HasForeignKey("EntryId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -28,6 +28,9 @@ public sealed class DataFolder : IDisposable
     /// <summary>The database.</summary>
     public string DatabaseFile => Path.Combine(FullPath, DatabaseName);
 
+    /// <summary>The folder of photos.</summary>
+    public string PhotoFolder => Path.Combine(FullPath, "photos");
+
     /// <summary>The folder of the log of the server.</summary>
     public string LogFolder => Path.Combine(FullPath, "logs");
 

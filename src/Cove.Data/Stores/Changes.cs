@@ -11,12 +11,16 @@ public sealed class Changes
 
     private readonly CoveContext context;
     private readonly SemaphoreSlim turn;
+    private readonly List<Func<Task>> afterwards = [];
 
     internal Changes(CoveContext context, DataFolder folder)
     {
         this.context = context;
         turn = folder.WriteTurn;
     }
+
+    /// <summary>Has something done once the change under way is kept; it is not done when that fails. For what lies outside the database.</summary>
+    public void Afterwards(Func<Task> work) => afterwards.Add(work);
 
     /// <summary>Waits for its turn and begins.</summary>
     /// <param name="cancel">Gives up waiting.</param>
@@ -25,7 +29,12 @@ public sealed class Changes
         await turn.WaitAsync(cancel);
         try
         {
-            return new Change(context, await context.Database.BeginTransactionAsync(cancel), turn);
+            return new Change(
+                context,
+                await context.Database.BeginTransactionAsync(cancel),
+                turn,
+                afterwards
+            );
         }
         catch
         {
@@ -50,9 +59,16 @@ public sealed class Change : IAsyncDisposable
     private readonly CoveContext context;
     private readonly IDbContextTransaction transaction;
     private readonly SemaphoreSlim turn;
+    private readonly IReadOnlyList<Func<Task>> afterwards;
 
-    internal Change(CoveContext context, IDbContextTransaction transaction, SemaphoreSlim turn)
+    internal Change(
+        CoveContext context,
+        IDbContextTransaction transaction,
+        SemaphoreSlim turn,
+        IReadOnlyList<Func<Task>> afterwards
+    )
     {
+        this.afterwards = afterwards;
         this.context = context;
         this.transaction = transaction;
         this.turn = turn;
@@ -82,8 +98,15 @@ public sealed class Change : IAsyncDisposable
         await context.SaveChangesAsync(cancel);
     }
 
-    /// <summary>Keeps everything.</summary>
-    public Task Commit(CancellationToken cancel) => transaction.CommitAsync(cancel);
+    /// <summary>Keeps everything, then does what was to be done afterwards.</summary>
+    public async Task Commit(CancellationToken cancel)
+    {
+        await transaction.CommitAsync(cancel);
+        foreach (Func<Task> work in afterwards)
+        {
+            await work();
+        }
+    }
 
     /// <summary>Ends the change and lets the next one begin.</summary>
     public async ValueTask DisposeAsync()

@@ -55,6 +55,21 @@ public sealed class VehicleFileStore
         ];
         Dictionary<Guid, int> places = runs.Select((run, place) => (run.Id, place))
             .ToDictionary(pair => pair.Id, pair => pair.place);
+        List<PhotoDocument> photos = await context
+            .Photos.Join(
+                context.Log.Where(entry => entry.VehicleId == vehicleId),
+                photo => photo.EntryId,
+                entry => entry.Id,
+                (photo, entry) =>
+                    new PhotoDocument
+                    {
+                        At = entry.At,
+                        Side = photo.Side,
+                        Bytes = photo.Bytes,
+                        Sha256 = photo.Sha256,
+                    }
+            )
+            .ToListAsync(cancel);
         return new VehicleDocument
         {
             Format = VehicleDocument.FormatName,
@@ -68,6 +83,13 @@ public sealed class VehicleFileStore
             Place = row.Place,
             Routine = row.Routine is { } routine ? routine with { SlotsOf = null } : null,
             Prices = row.Prices,
+            Photos =
+            [
+                .. photos
+                    .OrderBy(photo => photo.At)
+                    .ThenBy(photo => photo.Side)
+                    .ThenBy(photo => photo.Sha256, StringComparer.Ordinal),
+            ],
             Layout = row.Layout,
             Surfaces = [.. row.ToVehicle().Surfaces.Select(SurfaceDocument.Of)],
             Use =

@@ -1,6 +1,6 @@
 namespace Cove.Web.Hosting;
 
-/// <summary>At the start and once a day, lets go of what has been kept long enough: the wastebasket's contents and the answers to old requests.</summary>
+/// <summary>At the start and once a day, lets go of what has been kept long enough: the wastebasket's contents, files of photos that are no more, and the answers to old requests.</summary>
 internal sealed class DailyTidy(IServiceScopeFactory scopes, OwnerClock clock, TimeProvider time)
     : BackgroundService
 {
@@ -24,5 +24,6 @@ internal sealed class DailyTidy(IServiceScopeFactory scopes, OwnerClock clock, T
         await services.GetRequiredService<Wastebasket>().DeleteOld(clock.Now, cancel);
         await changes.ForgetOldAnswers(clock.Now, cancel);
         await change.Commit(cancel);
+        await services.GetRequiredService<PhotoStore>().Sweep(cancel);
     }
 }

@@ -1,4 +1,5 @@
 using Cove.Web.Features.Inspections;
+using Cove.Web.Features.Photos;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Log;
@@ -61,6 +62,7 @@ internal static class LogEndpoints
         VehicleId vehicleId,
         [AsParameters] LogQuery query,
         LogStore log,
+        PhotoStore photos,
         VehicleStore vehicles,
         OwnerClock clock,
         CancellationToken cancel
@@ -78,9 +80,20 @@ internal static class LogEndpoints
             PageSize,
             cancel
         );
+        ILookup<Guid, SavedPhoto> taken = await photos.Of(
+            [.. entries.Select(entry => entry.Entry.Id.Value)],
+            cancel
+        );
         return Results.Ok(
             new LogView(
-                [.. entries.Select(entry => View(entry, ledger.Vehicle, clock))],
+                [
+                    .. entries.Select(entry =>
+                        View(entry, ledger.Vehicle, clock) with
+                        {
+                            Photos = [.. taken[entry.Entry.Id].Select(PhotoView.Of)],
+                        }
+                    ),
+                ],
                 total,
                 clock.OnTheWall(clock.Now)
             )
@@ -155,6 +168,7 @@ internal static class LogEndpoints
         HttpRequest http,
         LogStore log,
         VehicleStore vehicles,
+        PhotoStore photos,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
@@ -163,6 +177,7 @@ internal static class LogEndpoints
             : Change(
                 http,
                 vehicles,
+                photos,
                 clock,
                 version =>
                     log.Correct(entryId, version, request.At, entry => Corrected(entry, request), cancel),
@@ -192,22 +207,33 @@ internal static class LogEndpoints
         HttpRequest http,
         LogStore log,
         VehicleStore vehicles,
+        PhotoStore photos,
         OwnerClock clock,
         CancellationToken cancel
-    ) => Change(http, vehicles, clock, version => log.Undo(entryId, version, clock.Now, cancel), cancel);
+    ) =>
+        Change(
+            http,
+            vehicles,
+            photos,
+            clock,
+            version => log.Undo(entryId, version, clock.Now, cancel),
+            cancel
+        );
 
     private static Task<IResult> Restore(
         EntryId entryId,
         HttpRequest http,
         LogStore log,
         VehicleStore vehicles,
+        PhotoStore photos,
         OwnerClock clock,
         CancellationToken cancel
-    ) => Change(http, vehicles, clock, version => log.Restore(entryId, version, cancel), cancel);
+    ) => Change(http, vehicles, photos, clock, version => log.Restore(entryId, version, cancel), cancel);
 
     private static async Task<IResult> Change(
         HttpRequest http,
         VehicleStore vehicles,
+        PhotoStore photos,
         OwnerClock clock,
         Func<int, Task<Changed<SavedEntry>>> change,
         CancellationToken cancel
@@ -232,7 +258,15 @@ internal static class LogEndpoints
         SavedEntry saved = changed.Value!;
         CareLedger ledger = (await vehicles.Ledger(saved.VehicleId, cancel))!;
         http.HttpContext.Response.Headers.ETag = $"\"{saved.Version}\"";
-        return Results.Ok(View(saved, ledger.Vehicle, clock));
+        return Results.Ok(
+            View(saved, ledger.Vehicle, clock) with
+            {
+                Photos =
+                [
+                    .. (await photos.Of([saved.Entry.Id], cancel))[saved.Entry.Id].Select(PhotoView.Of),
+                ],
+            }
+        );
     }
 
     private static LogEntryView View(SavedEntry saved, Vehicle vehicle, OwnerClock clock)
@@ -268,6 +302,7 @@ internal static class LogEndpoints
                     product.Amount.Value
                 )),
             ],
+            [],
             !entry.Counts
         );
     }

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Cove.Web.Features.Photos;
 
 namespace Cove.Web.Features.Log;
 
@@ -20,6 +21,7 @@ internal sealed record LogView(IReadOnlyList<LogEntryView> Entries, int Total, D
 /// <param name="CameClean">Whether it came clean; true for events.</param>
 /// <param name="Note">The owner's note.</param>
 /// <param name="Products">The products that were used; none for other kinds than care.</param>
+/// <param name="Photos">The photos that belong to it.</param>
 /// <param name="Undone">Whether it was undone and counts no more.</param>
 internal sealed record LogEntryView(
     Guid Id,
@@ -33,6 +35,7 @@ internal sealed record LogEntryView(
     bool CameClean,
     string Note,
     IReadOnlyList<LoggedProductView> Products,
+    IReadOnlyList<PhotoView> Photos,
     bool Undone
 );
 

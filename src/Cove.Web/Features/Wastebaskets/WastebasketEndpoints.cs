@@ -60,11 +60,19 @@ internal static class WastebasketEndpoints
         Guid id,
         Wastebasket basket,
         OwnerClock clock,
+        PhotoStore photos,
+        Changes changes,
         CancellationToken cancel
-    ) =>
-        KindOf(kind) is { } what && await basket.DeleteForGood(what, id, clock.Now, cancel)
-            ? Results.NoContent()
-            : Problems.NotFound(NotThere);
+    )
+    {
+        if (KindOf(kind) is not { } what || !await basket.DeleteForGood(what, id, clock.Now, cancel))
+        {
+            return Problems.NotFound(NotThere);
+        }
+
+        changes.Afterwards(() => photos.Sweep(CancellationToken.None));
+        return Results.NoContent();
+    }
 
     private static DiscardedKind? KindOf(string kind) =>
         kind switch
