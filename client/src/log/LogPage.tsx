@@ -12,6 +12,7 @@ import { VehicleNameCell } from "../shared/VehicleNameCell";
 import { CorrectSheet } from "./CorrectSheet";
 import { LogFile } from "./LogFile";
 import { LogFilters, NO_FILTER } from "./LogFilters";
+import { PhotoSheet } from "./photos/PhotoSheet";
 import { RecordPage } from "./RecordPage";
 import { Years } from "./Years";
 
@@ -27,6 +28,7 @@ export function LogPage() {
 
 function Entries({ vehicleId }: { vehicleId: string }) {
   const [correcting, setCorrecting] = useState<LogEntry | null>(null);
+  const [pictured, setPictured] = useState<string>();
   const [filter, setFilter] = useState(NO_FILTER);
   const asked = useDeferredValue(filter);
   const log = useLog(vehicleId, asked);
@@ -39,6 +41,7 @@ function Entries({ vehicleId }: { vehicleId: string }) {
     return <Loading what="Opening the log" />;
   }
   const entries = log.data.pages.flatMap((page) => page.entries);
+  const withPhotos = entries.find((entry) => entry.id === pictured);
   return (
     <main className="flex flex-1 flex-col">
       <TitleBlock
@@ -74,7 +77,12 @@ function Entries({ vehicleId }: { vehicleId: string }) {
               Nothing in the log is like that.
             </p>
           )}
-          <Days entries={entries} vehicleId={vehicleId} onCorrect={setCorrecting} />
+          <Days
+            entries={entries}
+            vehicleId={vehicleId}
+            onCorrect={setCorrecting}
+            onPhotos={setPictured}
+          />
           {log.hasNextPage && (
             <p className="p-6 text-center">
               <button
@@ -89,6 +97,13 @@ function Entries({ vehicleId }: { vehicleId: string }) {
           )}
         </>
       )}
+      {withPhotos && (
+        <PhotoSheet
+          entry={withPhotos}
+          vehicleId={vehicleId}
+          onClose={() => setPictured(undefined)}
+        />
+      )}
       {correcting && (
         <CorrectSheet
           key={correcting.id}
@@ -102,9 +117,14 @@ function Entries({ vehicleId }: { vehicleId: string }) {
   );
 }
 
-type DaysProps = { entries: LogEntry[]; vehicleId: string; onCorrect: (entry: LogEntry) => void };
+type DaysProps = {
+  entries: LogEntry[];
+  vehicleId: string;
+  onCorrect: (entry: LogEntry) => void;
+  onPhotos: (entryId: string) => void;
+};
 
-function Days({ entries, vehicleId, onCorrect }: DaysProps) {
+function Days({ entries, vehicleId, onCorrect, onPhotos }: DaysProps) {
   const days = new Map<string, LogEntry[]>();
   for (const entry of entries) {
     const day = entry.at.slice(0, 10);
@@ -127,6 +147,7 @@ function Days({ entries, vehicleId, onCorrect }: DaysProps) {
                 entry={entry}
                 vehicleId={vehicleId}
                 onCorrect={() => onCorrect(entry)}
+                onPhotos={() => onPhotos(entry.id)}
               />
             ))}
           </ul>
@@ -155,10 +176,12 @@ function Row({
   entry,
   vehicleId,
   onCorrect,
+  onPhotos,
 }: {
   entry: LogEntry;
   vehicleId: string;
   onCorrect: () => void;
+  onPhotos: () => void;
 }) {
   const queries = useQueryClient();
   const turn = useMutation({
@@ -177,7 +200,7 @@ function Row({
   });
   const care = entry.kind === "care";
   return (
-    <li className="grid grid-cols-[52px_1fr_auto] items-center gap-x-3 border-b border-hairline py-1.5 desk:grid-cols-[52px_minmax(0,1fr)_190px_190px]">
+    <li className="grid grid-cols-[52px_1fr_auto] items-center gap-x-3 border-b border-hairline py-1.5 desk:grid-cols-[52px_minmax(0,1fr)_190px_270px]">
       <span className="text-soft">{clock(entry.at)}</span>
       <div className={`min-w-0 ${entry.undone ? "text-soft line-through" : ""}`}>
         <span className={care ? "font-semibold" : "note"}>{entry.name}</span>
@@ -199,6 +222,16 @@ function Row({
         {care && <Minutes entry={entry} />}
       </div>
       <div className="no-print flex justify-end gap-1 max-desk:col-start-3 max-desk:row-span-2 max-desk:row-start-1 max-desk:flex-col">
+        {!entry.undone && (
+          <button
+            type="button"
+            className={`min-h-11 px-3 hover:underline desk:min-h-8 ${entry.photos.length > 0 ? "font-semibold" : ""}`}
+            onClick={onPhotos}
+            aria-label={`${entry.photos.length === 0 ? "Photos" : count(entry.photos.length, "photo")} of ${entry.name}, ${clock(entry.at)}`}
+          >
+            {entry.photos.length === 0 ? "Photos" : count(entry.photos.length, "photo")}
+          </button>
+        )}
         {!entry.undone && (
           <button
             type="button"
