@@ -51,6 +51,7 @@ export type Routine = Required<Schemas["RoutineDocument"]>;
 export type Slot = Schemas["SlotDocument"];
 export type RoutinePlan = Schemas["RoutinePlanView"];
 export type Outlook = Schemas["OutlookView"];
+export type OutlookBand = Schemas["OutlookBandView"];
 export type DeepClean = Schemas["DeepCleanView"];
 export type OutlookLane = Schemas["OutlookLaneView"];
 export type Frontier = Schemas["FrontierView"];

@@ -59,4 +59,6 @@ type CarPlace =
   | "outlook"
   | "what-if"
   | "single-changes"
+  | "saving"
+  | "outlook-band"
   | "deep-clean";

@@ -1,4 +1,10 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import {
+  keepPreviousData,
+  useMutation,
+  useQueries,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { api, ask, type Routine, type Schemas } from "./client";
 import { keys } from "./keys";
 
@@ -186,6 +192,45 @@ export function useSingleChanges(vehicleId: string, enabled: boolean) {
         }),
       ),
     enabled,
+  });
+}
+
+/** What each of some changes would save in the year, asked one by one. */
+export function useSavings(vehicleId: string, changes: Schemas["SingleChangeView"][]) {
+  return useQueries({
+    queries: changes.map(({ name, use, routine }) => ({
+      queryKey: keys.place(vehicleId, "saving", name),
+      queryFn: ({ signal }: { signal: AbortSignal }) =>
+        ask(
+          api.POST("/api/vehicles/{vehicleId}/outlook/saving", {
+            params: { path: { vehicleId } },
+            body: { use, routine },
+            signal,
+          }),
+        ),
+      retry: false,
+    })),
+  });
+}
+
+/** How far the year may turn out otherwise, once it is known what is asked. */
+export function useOutlookBand(
+  vehicleId: string,
+  asked: Schemas["WhatIfRequest"],
+  enabled: boolean,
+) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "outlook-band", asked),
+    queryFn: ({ signal }) =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/outlook/band", {
+          params: { path: { vehicleId } },
+          body: asked,
+          signal,
+        }),
+      ),
+    enabled,
+    retry: false,
   });
 }
 

@@ -1506,6 +1506,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/outlook/band": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far that year may turn out otherwise: 64 futures in which levels and rates are off, the same ones for whatever is asked. Nothing is stored. */
+        post: operations["GetOutlookBand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/outlook/saving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What another use or routine would save in the year. Nothing is stored. */
+        post: operations["AskSaving"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/outlook/changes": {
         parameters: {
             query?: never;
@@ -1513,7 +1547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everything its owner could do otherwise, each tried alone; what saves most overdue days first. */
+        /** Everything its owner could do otherwise, one thing at a time. What each saves is asked one by one. */
         get: operations["GetSingleChanges"];
         put?: never;
         post?: never;
@@ -1602,6 +1636,12 @@ export interface components {
             first: string;
             /** Format: date */
             last: string;
+        };
+        BandView: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
         };
         BodyChoiceView: {
             body: components["schemas"]["BodyType"];
@@ -2279,6 +2319,12 @@ export interface components {
             meanwhile: string;
             test: null | string;
         };
+        LaneBandView: {
+            taskId: string;
+            low: number[];
+            high: number[];
+            overdueDays: components["schemas"]["BandView"];
+        };
         LaterView: {
             taskId: string;
             name: string;
@@ -2819,6 +2865,13 @@ export interface components {
             products: components["schemas"]["UsedProductView"][];
             /** Format: double */
             dryingMinutes: null | number;
+        };
+        OutlookBandView: {
+            overdueDays: components["schemas"]["BandView"];
+            minutes: components["schemas"]["BandView"];
+            /** Format: int32 */
+            step: number;
+            lanes: components["schemas"]["LaneBandView"][];
         };
         /** @enum {unknown} */
         OutlookGroup: "glass" | "controls" | "dash" | "floor" | "seats" | "boot" | "seldom";
@@ -3391,6 +3444,14 @@ export interface components {
             at: string;
             place: components["schemas"]["PlaceDocument"];
         };
+        SavingView: {
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            minutesAWeek: number;
+            /** Format: double */
+            cost: number;
+        };
         /** @enum {unknown} */
         ScentSchool: "none" | "pad" | "clip" | "intake";
         SchoolChoiceView: {
@@ -3502,10 +3563,6 @@ export interface components {
         };
         SingleChangeView: {
             name: string;
-            /** Format: double */
-            savedDays: number;
-            /** Format: double */
-            moreMinutes: number;
             use: components["schemas"]["UseDocument"];
             routine: components["schemas"]["RoutineDocument"];
         };
@@ -8243,6 +8300,94 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutlookView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetOutlookBand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlookBandView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    AskSaving: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavingView"];
                 };
             };
             /** @description Bad Request */

@@ -8,12 +8,14 @@ type Props = {
   course: Course;
   /** The same if something were otherwise. */
   then: Course | undefined;
+  /** Where nine of ten futures lie, every so many days. */
+  band?: { low: number[]; high: number[]; step: number } | undefined;
   x: (day: number) => number;
   height: number;
 };
 
 /** A level through the year: deep where it is dirty, red where it is over the mark. */
-export function Lane({ course, then, x, height }: Props) {
+export function Lane({ course, then, band, x, height }: Props) {
   const clip = useId();
   const y = (level: number) => height - (Math.min(level, TOP) / TOP) * (height - 4);
   const line = (of: Course) =>
@@ -23,6 +25,10 @@ export function Lane({ course, then, x, height }: Props) {
         const here = `${x(day).toFixed(1)} ${y(level).toFixed(1)}`;
         return after === level ? [here] : [here, `${x(day).toFixed(1)} ${y(after).toFixed(1)}`];
       })
+      .join("L");
+  const edge = (levels: number[]) =>
+    levels
+      .map((level, at) => `${x(at * (band?.step ?? 1)).toFixed(1)} ${y(level).toFixed(1)}`)
       .join("L");
   const last = course.before.length - 1;
   const width = x(last) - x(0);
@@ -36,6 +42,13 @@ export function Lane({ course, then, x, height }: Props) {
           <rect key={from} x={x(0)} y={y(to)} width={width} height={y(from) - y(to)} fill={fill} />
         ))}
       </g>
+      {band && (
+        <path
+          d={`M${edge(band.low)}L${edge(band.high).split("L").reverse().join("L")}Z`}
+          fill="var(--brass)"
+          opacity="0.28"
+        />
+      )}
       <path d={`M${x(0)} ${y(1)}H${x(last)}`} stroke="var(--coral)" strokeWidth="1" />
       <path d={`M${line(course)}`} fill="none" stroke="var(--ink)" strokeWidth="0.9" />
       <path d={`M${x(0)} ${height}H${x(last)}`} stroke="var(--ink)" strokeWidth="1" />

@@ -1,5 +1,5 @@
-import { useMemo, useState } from "react";
-import type { Outlook, OutlookLane } from "../../api/client";
+import { type ComponentProps, useMemo, useState } from "react";
+import type { Outlook, OutlookBand, OutlookLane } from "../../api/client";
 import { shortDay, shortMonth } from "../../shared/format";
 import { useWidth } from "../../shared/useWidth";
 import { type Course, courseOf, worstOf } from "./course";
@@ -7,7 +7,7 @@ import { DeepLane } from "./DeepLane";
 import { Lane } from "./Lane";
 
 type Group = OutlookLane["group"];
-type Props = { now: Outlook; then: Outlook | undefined };
+type Props = { now: Outlook; then: Outlook | undefined; band: OutlookBand | undefined };
 
 const GROUPS: { group: Group; name: string; what: string }[] = [
   { group: "glass", name: "Glass", what: "inside" },
@@ -25,7 +25,7 @@ const BARS = 54;
 const DAY_MS = 86_400_000;
 
 /** The year as lanes, one for each part of the cabin; each opens to its tasks. */
-export function Lanes({ now, then }: Props) {
+export function Lanes({ now, then, band }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(700);
   const [open, setOpen] = useState<Group>();
   const [day, setDay] = useState<number>();
@@ -95,6 +95,7 @@ export function Lanes({ now, then }: Props) {
               what={what}
               lanes={now.lanes.filter((lane) => lane.group === group)}
               then={then}
+              band={band}
               ofNow={ofNow}
               ofThen={ofThen}
               isOpen={open === group}
@@ -143,6 +144,7 @@ type RowsProps = {
   what: string;
   lanes: OutlookLane[];
   then: Outlook | undefined;
+  band: OutlookBand | undefined;
   ofNow: Map<string, Course>;
   ofThen: Map<string, Course> | undefined;
   isOpen: boolean;
@@ -173,7 +175,11 @@ function GroupRows(props: RowsProps) {
         </span>
       </button>
       <Drawing
-        {...props}
+        x={props.x}
+        width={props.width}
+        day={day}
+        onPoint={props.onPoint}
+        onLeave={props.onLeave}
         course={worst}
         other={ofThen ? worstOf(others) : undefined}
         height={HEIGHT}
@@ -186,6 +192,7 @@ function GroupRows(props: RowsProps) {
 
 function TaskRow({ lane, rows }: { lane: OutlookLane; rows: RowsProps }) {
   const course = rows.ofNow.get(lane.taskId);
+  const band = rows.band?.lanes.find((known) => known.taskId === lane.taskId);
   return course ? (
     <>
       <span className="self-end text-13 max-desk:col-span-2">
@@ -196,7 +203,17 @@ function TaskRow({ lane, rows }: { lane: OutlookLane; rows: RowsProps }) {
           </span>
         )}
       </span>
-      <Drawing {...rows} course={course} other={rows.ofThen?.get(lane.taskId)} height={SMALL} />
+      <Drawing
+        x={rows.x}
+        width={rows.width}
+        day={rows.day}
+        onPoint={rows.onPoint}
+        onLeave={rows.onLeave}
+        course={course}
+        other={rows.ofThen?.get(lane.taskId)}
+        band={band && rows.band ? { ...band, step: rows.band.step } : undefined}
+        height={SMALL}
+      />
       <Over lanes={[lane]} then={rows.then} />
     </>
   ) : null;
@@ -205,10 +222,11 @@ function TaskRow({ lane, rows }: { lane: OutlookLane; rows: RowsProps }) {
 type DrawingProps = Pick<RowsProps, "x" | "width" | "day" | "onPoint" | "onLeave"> & {
   course: Course;
   other: Course | undefined;
+  band?: ComponentProps<typeof Lane>["band"];
   height: number;
 };
 
-function Drawing({ course, other, x, width, height, day, onPoint, onLeave }: DrawingProps) {
+function Drawing({ course, other, band, x, width, height, day, onPoint, onLeave }: DrawingProps) {
   return (
     <svg
       width={width}
@@ -219,7 +237,7 @@ function Drawing({ course, other, x, width, height, day, onPoint, onLeave }: Dra
       onPointerLeave={onLeave}
     >
       <g transform="translate(0 3)">
-        <Lane course={course} then={other} x={x} height={height} />
+        <Lane course={course} then={other} band={band} x={x} height={height} />
         {day !== undefined && (
           <path d={`M${x(day)} -3V${height}`} stroke="var(--ink)" strokeWidth="1.4" />
         )}

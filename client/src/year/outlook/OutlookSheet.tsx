@@ -2,7 +2,7 @@ import { useDeferredValue, useState } from "react";
 import { Link } from "react-router";
 import type { Routine, RoutineOfCar, Schemas, Use } from "../../api/client";
 import { useCarUse, useVehicle } from "../../api/queries";
-import { useOutlook, useRoutine, useWhatIf } from "../../api/routine";
+import { useOutlook, useOutlookBand, useRoutine, useWhatIf } from "../../api/routine";
 import { dayOfYear } from "../../shared/format";
 import { same } from "../../shared/rebase";
 import { Empty, Failed, Loading } from "../../shared/States";
@@ -57,6 +57,8 @@ export function OutlookSheet({ vehicleId }: { vehicleId: string }) {
   );
 }
 
+const NOTHING_ELSE = { use: null, routine: null };
+
 type LoadedProps = {
   vehicleId: string;
   now: Schemas["OutlookView"];
@@ -72,25 +74,31 @@ function Loaded({ vehicleId, now, used, routine }: LoadedProps) {
   const otherUse = !same(asked.use, use);
   const otherRoutine = !same(asked.routine, kept);
   const changed = otherUse || otherRoutine;
-  const then = useWhatIf(
-    vehicleId,
-    {
-      use: same(wanted.use, use) ? null : wanted.use,
-      routine: same(wanted.routine, kept) ? null : wanted.routine,
-    },
-    changed,
-  );
+  const question = {
+    use: same(wanted.use, use) ? null : wanted.use,
+    routine: same(wanted.routine, kept) ? null : wanted.routine,
+  };
+  const then = useWhatIf(vehicleId, question, changed);
   const compared = changed ? then.data : undefined;
+  // The bands take longer and are asked for when the finger rests.
+  const band = useOutlookBand(vehicleId, NOTHING_ELSE, true);
+  const thenBand = useOutlookBand(
+    vehicleId,
+    question,
+    changed && wanted === asked && then.isSuccess && !then.isPlaceholderData,
+  );
   return (
     <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_320px] print:block">
       <div className="min-w-0">
-        <Lanes now={now} then={compared} />
+        <Lanes now={now} then={compared} band={band.data} />
         <OutlookTable now={now} then={compared} />
       </div>
       <WhatIf
         vehicleId={vehicleId}
         now={now}
         then={compared}
+        band={band.data}
+        thenBand={thenBand.data}
         error={changed ? then.error : null}
         used={used}
         routine={routine}

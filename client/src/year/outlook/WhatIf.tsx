@@ -4,6 +4,7 @@ import {
   ask,
   basedOn,
   type Outlook,
+  type OutlookBand,
   type Routine,
   type RoutineOfCar,
   type Schemas,
@@ -13,13 +14,18 @@ import { keys } from "../../api/keys";
 import { useChoices } from "../../api/queries";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
+import { MoreRoutine } from "./MoreRoutine";
+import { MoreUse } from "./MoreUse";
 import { SingleChanges } from "./SingleChanges";
+import { Slide } from "./Slide";
 
 type Asked = { use: Use; routine: Routine };
 type Props = {
   vehicleId: string;
   now: Outlook;
   then: Outlook | undefined;
+  band: OutlookBand | undefined;
+  thenBand: OutlookBand | undefined;
   error: Error | null;
   used: Schemas["UseView"];
   routine: RoutineOfCar;
@@ -37,7 +43,20 @@ const OFTEN = [
 
 /** What would change the year: moved under the finger, compared at once, taken over where it is the owner's to change. */
 export function WhatIf(props: Props) {
-  const { vehicleId, now, then, error, used, routine, asked, changed, onAsk, onPutBack } = props;
+  const {
+    vehicleId,
+    now,
+    then,
+    band,
+    thenBand,
+    error,
+    used,
+    routine,
+    asked,
+    changed,
+    onAsk,
+    onPutBack,
+  } = props;
   const queries = useQueryClient();
   const preventions = useChoices().data?.preventions ?? [];
   const use = used.use as Use;
@@ -138,6 +157,14 @@ export function WhatIf(props: Props) {
       {often("Animals aboard", "pets")}
       {often("Eating aboard", "eating")}
       {often("Windows open in dust", "openWindows")}
+      <MoreUse asked={asked.use} now={use} setUse={setUse} />
+      <MoreRoutine
+        asked={asked.routine}
+        kept={kept}
+        words={routine.words.map((word) => word.repeats)}
+        today={routine.today}
+        onChange={(next) => onAsk({ routine: { ...asked.routine, ...next } })}
+      />
       <details className="border-b border-hairline">
         <summary className="min-h-11 cursor-pointer py-2.5 text-14">
           In place to keep soil away: {asked.use.preventions.length}
@@ -187,6 +214,17 @@ export function WhatIf(props: Props) {
             then={then?.cost}
           />
           <Row label="Days overdue" now={now.overdueDays} then={then?.overdueDays} />
+          {band && (
+            <tr className="border-b border-hairline text-soft">
+              <th scope="row" className="py-1 font-normal">
+                in nine cases of ten
+              </th>
+              <td className="py-1 text-right whitespace-nowrap">{range(band)}</td>
+              <td className="py-1 text-right whitespace-nowrap">
+                {changed && thenBand ? range(thenBand) : ""}
+              </td>
+            </tr>
+          )}
         </tbody>
       </table>
       {error && (
@@ -221,7 +259,7 @@ export function WhatIf(props: Props) {
           </p>
         </div>
       )}
-      <SingleChanges vehicleId={vehicleId} onTry={onAsk} />
+      <SingleChanges vehicleId={vehicleId} currency={now.currency} onTry={onAsk} />
       {take.error && (
         <p role="alert" className="mt-2 text-14 text-coral">
           {take.error.message}
@@ -231,36 +269,9 @@ export function WhatIf(props: Props) {
   );
 }
 
-type SlideProps = {
-  label: string;
-  now: number;
-  value: number;
-  min?: number;
-  max: number;
-  step: number;
-  onChange: (value: number) => void;
-};
-
-function Slide({ label, now, value, min = 0, max, step, onChange }: SlideProps) {
-  return (
-    <label className="block border-b border-hairline py-1.5 text-14">
-      <span className="flex justify-between">
-        <span>{label}</span>
-        <span className="text-soft">
-          {now} now{value !== now && <b className="font-semibold text-t5">, {value}</b>}
-        </span>
-      </span>
-      <input
-        type="range"
-        className="mt-1 h-6 w-full accent-[var(--ink)]"
-        min={min}
-        max={max}
-        step={step}
-        value={value}
-        onChange={(event) => onChange(Number(event.target.value))}
-      />
-    </label>
-  );
+/** "400 to 3,200" */
+function range({ overdueDays }: OutlookBand): string {
+  return `${overdueDays.low.toLocaleString("en-GB")} to ${overdueDays.high.toLocaleString("en-GB")}`;
 }
 
 function Row({ label, now, then }: { label: string; now: number; then: number | undefined }) {

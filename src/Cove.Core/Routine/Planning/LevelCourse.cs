@@ -15,6 +15,9 @@ public sealed class LevelCourse
         this.visits = [.. visits];
     }
 
+    /// <summary>What the planner knows of the task.</summary>
+    internal RoutineTask Task => task;
+
     /// <summary>The days on which it is done, ascending.</summary>
     public IReadOnlyList<int> Visits => visits;
 

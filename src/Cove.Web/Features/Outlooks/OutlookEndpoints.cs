@@ -1,4 +1,5 @@
 using Cove.Core.Outlook;
+using Cove.Web.Features.Cars;
 using Cove.Web.Features.Routines;
 using Cove.Web.Features.Vehicles;
 
@@ -27,10 +28,28 @@ internal static class OutlookEndpoints
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
         outlook
+            .MapPost("/band", Futures)
+            .WithName("GetOutlookBand")
+            .WithSummary(
+                "How far that year may turn out otherwise: 64 futures in which levels and rates are off, the same ones for whatever is asked. Nothing is stored."
+            )
+            .WithMetadata(new ChangesNothing())
+            .Produces<OutlookBandView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        outlook
+            .MapPost("/saving", Saving)
+            .WithName("AskSaving")
+            .WithSummary("What another use or routine would save in the year. Nothing is stored.")
+            .WithMetadata(new ChangesNothing())
+            .Produces<SavingView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        outlook
             .MapGet("/changes", Changes)
             .WithName("GetSingleChanges")
             .WithSummary(
-                "Everything its owner could do otherwise, each tried alone; what saves most overdue days first."
+                "Everything its owner could do otherwise, one thing at a time. What each saves is asked one by one."
             )
             .Produces<SingleChangeView[]>()
             .ProducesProblem(StatusCodes.Status404NotFound);
@@ -41,52 +60,44 @@ internal static class OutlookEndpoints
         PlannedRoutines routines,
         OwnerClock clock,
         CancellationToken cancel
-    )
-    {
-        if (
-            await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is not var (saved, kept)
-            || await routines.Find(vehicleId, cancel) is not var (_, car)
-        )
-        {
-            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
-        }
-
-        CarUse use = car.Day.Ledger.UsageAsTold.At(clock.Now).Use;
-        return Results.Ok(
-            await car.Once(
-                $"single changes {saved.Version}",
-                async () =>
-                {
-                    var tried = new List<SingleChangeView>();
-                    foreach (
-                        SingleChange change in SingleChanges.For(use, saved.Routine, clock.Now, clock.Today)
-                    )
-                    {
-                        RoutinePlan then = await routines.WhatIf(
-                            vehicleId,
-                            change.Use == use ? null : change.Use,
-                            change.Routine,
-                            saved,
-                            kept,
-                            car,
-                            CancellationToken.None
-                        );
-                        tried.Add(
-                            new SingleChangeView(
-                                change.Name,
-                                Math.Round(kept.OverdueDays - then.OverdueDays),
-                                Math.Round(then.GivenAWeek - kept.GivenAWeek, 1),
-                                UseDocument.Of(change.Use),
-                                RoutineDocument.Of(change.Routine)
-                            )
-                        );
-                    }
-
-                    return tried.OrderByDescending(change => change.SavedDays).ToArray();
-                }
+    ) =>
+        await routines.Find(vehicleId, cancel) is var (saved, car)
+            ? Results.Ok(
+                SingleChanges
+                    .For(car.Day.Ledger.UsageAsTold.At(clock.Now).Use, saved.Routine, clock.Now, clock.Today)
+                    .Select(change => new SingleChangeView(
+                        change.Name,
+                        UseDocument.Of(change.Use),
+                        RoutineDocument.Of(change.Routine)
+                    ))
             )
+            : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+
+    private static Task<IResult> Saving(
+        VehicleId vehicleId,
+        WhatIfRequest request,
+        PlannedRoutines routines,
+        PlannedYears years,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        Asked(
+            vehicleId,
+            request,
+            routines,
+            clock,
+            async asked =>
+            {
+                YearOutlook now = (await years.Kept(asked.Kept, asked.Car)).Outlook;
+                var then = years.Outlook(asked.Then, asked.Car);
+                return new SavingView(
+                    Math.Round(now.OverdueDays - then.OverdueDays),
+                    Math.Round(asked.Then.GivenAWeek - asked.Kept.GivenAWeek, 1),
+                    Math.Round(then.Cost - now.Cost, 2)
+                );
+            },
+            cancel
         );
-    }
 
     private static async Task<IResult> Get(
         VehicleId vehicleId,
@@ -98,17 +109,61 @@ internal static class OutlookEndpoints
         await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (_, plan)
         && await routines.Find(vehicleId, cancel) is var (_, car)
             ? Results.Ok(
-                OutlookView.Of(await years.Of(plan, car), string.Empty, await money.Currency(cancel))
+                OutlookView.Of(await years.Kept(plan, car), string.Empty, await money.Currency(cancel))
             )
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
-    private static async Task<IResult> WhatIf(
+    private static Task<IResult> WhatIf(
         VehicleId vehicleId,
         WhatIfRequest request,
         PlannedRoutines routines,
         PlannedYears years,
         MoneyStore money,
         OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        Asked(
+            vehicleId,
+            request,
+            routines,
+            clock,
+            async asked =>
+            {
+                PlannedYear then = await years.Of(asked.Then, asked.Car, asked.Use);
+                string currency = await money.Currency(cancel);
+                return OutlookView.Of(
+                    then,
+                    YearDifference.InWords(await years.Kept(asked.Kept, asked.Car), then, currency),
+                    currency
+                );
+            },
+            cancel
+        );
+
+    private static Task<IResult> Futures(
+        VehicleId vehicleId,
+        WhatIfRequest request,
+        PlannedRoutines routines,
+        PlannedYears years,
+        OwnerClock clock,
+        CancellationToken cancel
+    ) =>
+        Asked(
+            vehicleId,
+            request,
+            routines,
+            clock,
+            async asked => OutlookBandView.Of(await years.Futures(asked.Then, asked.Car)),
+            cancel
+        );
+
+    /// <summary>Plans what is asked, and answers from it.</summary>
+    private static async Task<IResult> Asked<T>(
+        VehicleId vehicleId,
+        WhatIfRequest request,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        Func<AskedYear, Task<T>> answer,
         CancellationToken cancel
     )
     {
@@ -132,13 +187,15 @@ internal static class OutlookEndpoints
         }
 
         CarUse? use = request.Use?.ToUse();
-        RoutinePlan planned = await routines.WhatIf(vehicleId, use, routine!, saved, kept, car, cancel);
-        PlannedYear then = await years.Of(planned, car, use);
-        string currency = await money.Currency(cancel);
-        return Results.Ok(
-            OutlookView.Of(then, YearDifference.InWords(await years.Of(kept, car), then, currency), currency)
-        );
+        RoutinePlan then =
+            request.Use is null && request.Routine is null
+                ? kept
+                : await routines.WhatIf(vehicleId, use, routine!, saved, kept, car, cancel);
+        return Results.Ok(await answer(new AskedYear(car, kept, then, use)));
     }
+
+    /// <summary>A year that somebody asks about.</summary>
+    private sealed record AskedYear(CarAtHand Car, RoutinePlan Kept, RoutinePlan Then, CarUse? Use);
 }
 
 /// <summary>What if: everything that is left out stays as it is.</summary>
@@ -153,14 +210,12 @@ public sealed record WhatIfRequest
 
 /// <summary>One thing that could be done otherwise.</summary>
 /// <param name="Name">What.</param>
-/// <param name="SavedDays">The overdue days of the year that it saves; below 0 when it costs some.</param>
-/// <param name="MoreMinutes">The minutes a week that it asks for.</param>
 /// <param name="Use">The use with it.</param>
 /// <param name="Routine">The routine with it.</param>
-internal sealed record SingleChangeView(
-    string Name,
-    double SavedDays,
-    double MoreMinutes,
-    UseDocument Use,
-    RoutineDocument Routine
-);
+internal sealed record SingleChangeView(string Name, UseDocument Use, RoutineDocument Routine);
+
+/// <summary>What a change would save in the year.</summary>
+/// <param name="Days">The overdue days that it saves; below 0 when it costs some.</param>
+/// <param name="MinutesAWeek">The minutes a week that it asks for.</param>
+/// <param name="Cost">What more products cost, as far as prices are known.</param>
+internal sealed record SavingView(double Days, double MinutesAWeek, decimal Cost);

@@ -65,6 +65,55 @@ internal sealed record OutlookView(
     }
 }
 
+/// <summary>How far a year may turn out otherwise: nine of ten futures lie within.</summary>
+/// <param name="OverdueDays">The days overdue, all tasks added.</param>
+/// <param name="Minutes">The minutes of tasks and kits.</param>
+/// <param name="Step">Levels are told every so many days.</param>
+/// <param name="Lanes">The band of each task.</param>
+internal sealed record OutlookBandView(
+    BandView OverdueDays,
+    BandView Minutes,
+    int Step,
+    IReadOnlyList<LaneBandView> Lanes
+)
+{
+    public static OutlookBandView Of(YearFutures futures) =>
+        new(
+            BandView.Of(futures.OverdueDays, 0),
+            BandView.Of(futures.Minutes, 0),
+            YearFutures.Step,
+            [
+                .. futures.Lanes.Values.Select(lane => new LaneBandView(
+                    lane.TaskId.Value,
+                    [.. lane.Levels.Select(level => Math.Round(level.Low, 2))],
+                    [.. lane.Levels.Select(level => Math.Round(level.High, 2))],
+                    BandView.Of(lane.OverdueDays, 0)
+                )),
+            ]
+        );
+}
+
+/// <summary>A band.</summary>
+/// <param name="Low">One future in twenty lies below.</param>
+/// <param name="High">One in twenty lies above.</param>
+internal sealed record BandView(double Low, double High)
+{
+    public static BandView Of(Band band, int digits) =>
+        new(Math.Round(band.Low, digits), Math.Round(band.High, digits));
+}
+
+/// <summary>The band of one task.</summary>
+/// <param name="TaskId">The task.</param>
+/// <param name="Low">The lower end of its level beside the mark, step by step.</param>
+/// <param name="High">The upper end.</param>
+/// <param name="OverdueDays">The days it is overdue.</param>
+internal sealed record LaneBandView(
+    string TaskId,
+    IReadOnlyList<double> Low,
+    IReadOnlyList<double> High,
+    BandView OverdueDays
+);
+
 /// <summary>How soil settles deep in the year ahead, and when only a deep clean helps.</summary>
 /// <param name="Sentence">When it is due, in words.</param>
 /// <param name="Due">The day; null when that is beyond ten years.</param>

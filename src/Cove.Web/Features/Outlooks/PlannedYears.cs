@@ -10,6 +10,13 @@ internal sealed class PlannedYears(LevelStore levels, OwnerClock clock)
     public Task<EmbeddedBook> Embedded(CarAtHand car) =>
         car.Once("embedded", () => levels.Embedded(car.Day.Ledger, clock.Now));
 
+    /// <summary>What the plan of the routine that is kept brings.</summary>
+    public Task<PlannedYear> Kept(RoutinePlan plan, CarAtHand car) =>
+        car.Once(
+            $"year {System.Runtime.CompilerServices.RuntimeHelpers.GetHashCode(plan)}",
+            () => Of(plan, car)
+        );
+
     /// <summary>What a plan brings.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="car">The car.</param>
@@ -19,12 +26,7 @@ internal sealed class PlannedYears(LevelStore levels, OwnerClock clock)
         CareLedger ledger = car.Day.Ledger;
         return new PlannedYear(
             plan,
-            YearOutlook.Of(
-                plan,
-                clock.Today,
-                car.Day.Car.Shelf.Products.Where(product => product.UnitPrice is not null)
-                    .ToDictionary(product => product.Id, product => product.UnitPrice!.Value)
-            ),
+            Outlook(plan, car),
             DeepCleanForecast.Of(
                 await Embedded(car),
                 use is null ? ledger : ledger.UsedAs(use, clock.Now),
@@ -32,6 +34,36 @@ internal sealed class PlannedYears(LevelStore levels, OwnerClock clock)
                 clock.Now,
                 clock.Today
             )
+        );
+    }
+
+    /// <summary>The same without the deep clean.</summary>
+    public YearOutlook Outlook(RoutinePlan plan, CarAtHand car) =>
+        YearOutlook.Of(
+            plan,
+            clock.Today,
+            car.Day.Car.Shelf.Products.Where(product => product.UnitPrice is not null)
+                .ToDictionary(product => product.Id, product => product.UnitPrice!.Value)
+        );
+
+    /// <summary>How far the year that a plan brings may turn out otherwise.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="car">The car.</param>
+    public async Task<YearFutures> Futures(RoutinePlan plan, CarAtHand car)
+    {
+        CareLedger ledger = car.Day.Ledger;
+        IReadOnlyDictionary<CareKey, CareHistory> histories = await car.Once(
+            "histories",
+            () => levels.Histories(ledger, clock.Now)
+        );
+        ILookup<TaskId, double> doubts = histories.ToLookup(
+            pair => pair.Key.TaskId,
+            pair => pair.Value.PointAt(clock.Now).LogStdDev
+        );
+        return YearFutures.Of(
+            plan,
+            clock.Today,
+            taskId => new Doubt(doubts[taskId].DefaultIfEmpty(0).Max(), ledger.Learnt.Of(taskId).LogStdDev)
         );
     }
 }
