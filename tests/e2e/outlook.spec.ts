@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { expect, open, test } from "./cove.ts";
+import { expect, finishRun, haveMinutes, open, test } from "./cove.ts";
 
 test("three changes are tried on the year, what is the owner's is taken over", async ({
   page,
@@ -38,6 +38,36 @@ test("a lane opens to its tasks, and a day is read by keys", async ({ page, cove
   await page.getByText("As a table").click();
   await expect(page.getByRole("row", { name: /^Clean the seat belts/ })).toBeVisible();
 });
+
+test("when the plan is done, the days come as the outlook said", async ({ page, cove }) => {
+  await haveMinutes(page, 25);
+  await open(page, cove, "today");
+  await page.getByRole("button", { name: /^Start .*session/ }).click();
+  await finishRun(page);
+  await open(page, cove, "year/outlook");
+  const day = page.getByRole("slider", { name: "Day of the year ahead" });
+  await day.fill("5");
+  await expect(day).toHaveAttribute("aria-valuetext", /^Thu 19 March: /);
+  const said = levels(await day.getAttribute("aria-valuetext"));
+  expect(said.length).toBeGreaterThan(5);
+
+  await cove.kill();
+  await cove.run("2026-03-19T10:20");
+  await page.reload();
+  await day.fill("1");
+  await day.fill("0");
+  await expect(day).toHaveAttribute("aria-valuetext", /^Thu 19 March: /);
+  const come = levels(await day.getAttribute("aria-valuetext"));
+  for (const [at, level] of said.entries()) {
+    // Half a day passes between the end of a session and the days that are drawn.
+    expect(Math.abs((come[at] ?? 0) - level)).toBeLessThanOrEqual(12);
+  }
+});
+
+/** "Glass 64 % of the mark, Controls 80 % of the mark" as numbers. */
+function levels(words: string | null): number[] {
+  return [...(words ?? "").matchAll(/(\d+) %/g)].map((found) => Number(found[1]));
+}
 
 test("what helps most is found and tried", async ({ page, cove }) => {
   await open(page, cove, "year/outlook");

@@ -70,6 +70,61 @@ public sealed class YearOutlookTests
         }
     }
 
+    // The outlook of the first day beside the car as it stands on the days to come, when the plan is carried out.
+    [Fact]
+    public void Its_first_weeks_are_what_the_days_themselves_say_when_the_plan_is_done()
+    {
+        var random = new Random(96);
+        int compared = 0;
+        for (int round = 0; round < LongRun.Of(6, 60); round++)
+        {
+            var car = new UsualCar(random);
+            CarYear year = car.Year;
+            RoutinePlan plan = Plan(year, AnyRoutine.Scarce(random, year.Today));
+            Dictionary<TaskId, LevelCourse> courses = YearOutlook
+                .Of(plan, year.Today, NoPrices)
+                .Lanes.ToDictionary(lane => lane.Item.Task.Id, lane => lane.Course);
+
+            foreach (
+                IGrouping<DateOnly, PlannedDay> slots in plan.Slots.GroupBy(slot => slot.Day.Day).Take(5)
+            )
+            {
+                foreach (PlannedDay slot in slots)
+                {
+                    car.Pass(slot, done: true);
+                }
+
+                int day = car.Year.Today.DayNumber - year.Today.DayNumber;
+                foreach (CareStatus status in car.Year.Statuses)
+                {
+                    if (!courses.TryGetValue(status.Item.Task.Id, out LevelCourse? course))
+                    {
+                        continue;
+                    }
+
+                    double aDay = course.Before(day + 1) - course.Before(day);
+                    double slack = 0.02 + Math.Abs(aDay);
+                    if (status.Item.Task.BeginsAnew && course.Visits.Any(visit => visit < day))
+                    {
+                        Assert.InRange(
+                            status.Level.Value,
+                            course.Before(day) - slack,
+                            course.Before(day) + slack
+                        );
+                        compared++;
+                    }
+                    else
+                    {
+                        // Before it is first done, the worst surface is taken to soil as the fastest does.
+                        Assert.True(status.Level.Value <= course.Before(day) + slack);
+                    }
+                }
+            }
+        }
+
+        Assert.True(compared > 100);
+    }
+
     [Theory]
     [InlineData(0.5)]
     [InlineData(2)]
