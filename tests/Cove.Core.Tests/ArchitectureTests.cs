@@ -49,7 +49,10 @@ public sealed class ArchitectureTests
         ),
         ("Record", ["Catalogue", "Upkeep", "Log"]),
         ("DeepCleaning", ["Vehicles", "Upkeep", "Inspections", "Learning", "Log", "Cars", "Routine"]),
-        ("Outlook", ["Vehicles", "Catalogue", "Upkeep", "Sessions", "Routine", "DeepCleaning"]),
+        (
+            "Outlook",
+            ["Vehicles", "Catalogue", "Upkeep", "Log", "Cars", "Sessions", "Routine", "DeepCleaning"]
+        ),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 

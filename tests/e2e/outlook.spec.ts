@@ -78,6 +78,23 @@ test("what helps most is found and tried", async ({ page, cove }) => {
   await expect(page.getByText(/fewer days overdue in the year/)).toBeVisible();
 });
 
+test("the year sheet prints with every part of the car and without what is only for screens", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "year/outlook");
+  await expect(page.getByRole("heading", { name: "Running out" })).toBeVisible();
+  await page.setViewportSize({ width: 700, height: 1000 });
+  await page.emulateMedia({ media: "print" });
+  for (const part of ["Glass", "Floor", "Seats", "Seldom"]) {
+    await expect(page.getByRole("button", { name: new RegExp(`^${part}`) })).toBeVisible();
+  }
+  await expect(page.getByRole("heading", { name: "What if" })).toBeHidden();
+  await expect(page.getByRole("slider", { name: "Day of the year ahead" })).toBeHidden();
+  const paper = await page.pdf({ preferCSSPageSize: true });
+  expect(paper.subarray(0, 5).toString()).toBe("%PDF-");
+});
+
 test.describe("on the phone", () => {
   test.use({ viewport: PHONE });
 
@@ -88,5 +105,26 @@ test.describe("on the phone", () => {
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );
     expect(wider).toBe(0);
+  });
+
+  test("parts are turned one after the other, by button, key and finger", async ({
+    page,
+    cove,
+  }) => {
+    await open(page, cove, "year/outlook");
+    await expect(page.getByText("Glass, 1 of 7")).toBeVisible();
+    await expect(page.getByRole("button", { name: /^Floor/ })).toHaveCount(0);
+    await page.getByRole("button", { name: "Next part" }).click();
+    await expect(page.getByText("Controls, 2 of 7")).toBeVisible();
+    await page.getByRole("button", { name: "Next part" }).press("Enter");
+    await expect(page.getByText("Dash, 3 of 7")).toBeVisible();
+    await page.getByRole("button", { name: /^Dash/ }).evaluate((lane) => {
+      const touch = (x: number) => [
+        new Touch({ identifier: 1, target: lane, clientX: x, clientY: 300 }),
+      ];
+      lane.dispatchEvent(new TouchEvent("touchstart", { bubbles: true, touches: touch(100) }));
+      lane.dispatchEvent(new TouchEvent("touchend", { bubbles: true, changedTouches: touch(220) }));
+    });
+    await expect(page.getByText("Controls, 2 of 7")).toBeVisible();
   });
 });

@@ -59,6 +59,7 @@ type CarPlace =
   | "outlook"
   | "what-if"
   | "single-changes"
+  | "coming-up"
   | "saving"
   | "outlook-band"
   | "deep-clean";

@@ -247,3 +247,17 @@ export function useDeepClean(vehicleId: string) {
       ),
   });
 }
+
+/** What the year brings beside its sessions. */
+export function useComingUp(vehicleId: string) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "coming-up"),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/outlook/coming", {
+          params: { path: { vehicleId } },
+          signal,
+        }),
+      ),
+  });
+}

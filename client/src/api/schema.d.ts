@@ -1523,6 +1523,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/outlook/coming": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the year brings beside its sessions: coats, bottles that run out, turns of the seasons. */
+        get: operations["GetComingUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/outlook/saving": {
         parameters: {
             query?: never;
@@ -1858,6 +1875,17 @@ export interface components {
             first: string;
             cautions: string[];
         };
+        CoatAheadView: {
+            name: string;
+            /** Format: int32 */
+            surfaces: number;
+            /** Format: double */
+            left: number;
+            /** Format: date */
+            fades: string;
+            /** Format: date */
+            next: null | string;
+        };
         CollisionView: {
             /** Format: date-time */
             from: string;
@@ -1867,6 +1895,11 @@ export interface components {
             freeDay: null | string;
             /** Format: time */
             freeTime: null | string;
+        };
+        ComingUpView: {
+            coats: components["schemas"]["CoatAheadView"][];
+            runOuts: components["schemas"]["RunOutView"][];
+            turns: components["schemas"]["SeasonTurnView"][];
         };
         ContextRequest: {
             /** @description The surface is hot to the touch. */
@@ -3393,6 +3426,15 @@ export interface components {
             surfaces: string[];
             reach: null | string;
         };
+        RunOutView: {
+            /** Format: uuid */
+            productId: string;
+            name: string;
+            /** Format: date */
+            day: string;
+            /** Format: date */
+            buy: string;
+        };
         RunStepView: {
             taskId: string;
             name: string;
@@ -3479,6 +3521,12 @@ export interface components {
         };
         /** @enum {unknown} */
         ScreenSchool: "gentlestFirst" | "dryOnly" | "water" | "diluteRinseless" | "alcoholDetailer" | "glassCleaner";
+        SeasonTurnView: {
+            /** Format: date */
+            day: string;
+            name: string;
+            tasks: components["schemas"]["TurnTaskView"][];
+        };
         SessionMixtureView: {
             /** Format: uuid */
             productId: string;
@@ -4024,6 +4072,10 @@ export interface components {
         };
         /** @enum {unknown} */
         TowelRole: "glassWet" | "glassDry" | "interiorClean" | "buff" | "screens" | "dirty" | "mats";
+        TurnTaskView: {
+            name: string;
+            reason: string;
+        };
         UnfoldedPane: {
             surfaceId: string;
             place: components["schemas"]["PanePlace"];
@@ -8353,6 +8405,37 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetComingUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComingUpView"];
                 };
             };
             /** @description Not Found */

@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from "react";
 
-const NARROW = "(width < 900px)";
+// Paper is narrow too, but nobody turns pages on it with a finger.
+const NARROW = "screen and (width < 900px)";
 
 function subscribe(onChange: () => void): () => void {
   const query = window.matchMedia(NARROW);

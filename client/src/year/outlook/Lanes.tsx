@@ -1,6 +1,7 @@
-import { type ComponentProps, useMemo, useState } from "react";
+import { type ComponentProps, useMemo, useRef, useState } from "react";
 import type { Outlook, OutlookBand, OutlookLane } from "../../api/client";
 import { shortDay, shortMonth } from "../../shared/format";
+import { usePhone } from "../../shared/usePhone";
 import { useWidth } from "../../shared/useWidth";
 import { type Course, courseOf, worstOf } from "./course";
 import { DeepLane } from "./DeepLane";
@@ -24,6 +25,9 @@ const SMALL = 30;
 const BARS = 54;
 const DAY_MS = 86_400_000;
 
+/** So far a finger is drawn before it turns to another part, in pixels. */
+const SWIPE = 50;
+
 /** The year as lanes, one for each part of the cabin; each opens to its tasks. */
 export function Lanes({ now, then, band }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(700);
@@ -33,6 +37,12 @@ export function Lanes({ now, then, band }: Props) {
   const ofNow = useMemo(() => coursesOf(now), [now]);
   const ofThen = useMemo(() => (then ? coursesOf(then) : undefined), [then]);
   const date = day === undefined ? undefined : dateOf(now.from, day);
+  const phone = usePhone();
+  const present = GROUPS.filter(({ group }) => now.lanes.some((lane) => lane.group === group));
+  const [turn, setTurn] = useState(0);
+  const onTurn = (by: number) =>
+    setTurn((before) => Math.max(0, Math.min(present.length - 1, before + by)));
+  const swipe = useSwipe(onTurn);
   const point = (event: React.PointerEvent) => {
     const box = event.currentTarget.getBoundingClientRect();
     const share = (event.clientX - box.left) / box.width;
@@ -44,6 +54,13 @@ export function Lanes({ now, then, band }: Props) {
         <h2 id="ahead" className="text-20">
           The year ahead
         </h2>
+        <button
+          type="button"
+          className="lnk no-print min-h-11 text-14 max-desk:hidden"
+          onClick={() => window.print()}
+        >
+          Print the year sheet
+        </button>
         <p className="text-13 text-soft">
           <span className="mr-1 inline-block h-2.5 w-4 bg-coral align-middle" /> over the mark
           {then && (
@@ -54,7 +71,35 @@ export function Lanes({ now, then, band }: Props) {
           )}
         </p>
       </div>
-      <div className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 desk:grid-cols-[112px_minmax(0,1fr)_auto]">
+      {phone && (
+        <div className="mt-1 flex items-center justify-between">
+          <button
+            type="button"
+            className="act2 min-w-11"
+            aria-label="Part before"
+            disabled={turn === 0}
+            onClick={() => onTurn(-1)}
+          >
+            ‹
+          </button>
+          <p aria-live="polite" className="text-14">
+            {present[turn]?.name}, {turn + 1} of {present.length}
+          </p>
+          <button
+            type="button"
+            className="act2 min-w-11"
+            aria-label="Next part"
+            disabled={turn === present.length - 1}
+            onClick={() => onTurn(1)}
+          >
+            ›
+          </button>
+        </div>
+      )}
+      <div
+        {...(phone ? swipe : {})}
+        className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 desk:grid-cols-[112px_minmax(0,1fr)_auto]"
+      >
         <div className="max-desk:hidden" />
         <div ref={ref}>
           <svg width={width} height="24" aria-hidden="true" className="block overflow-visible">
@@ -87,8 +132,9 @@ export function Lanes({ now, then, band }: Props) {
           <br />
           {then ? "now, what if" : "now"}
         </div>
-        {GROUPS.filter(({ group }) => now.lanes.some((lane) => lane.group === group)).map(
-          ({ group, name, what }) => (
+        {present
+          .filter((_, at) => !phone || at === turn)
+          .map(({ group, name, what }) => (
             <GroupRows
               key={group}
               name={name}
@@ -98,7 +144,7 @@ export function Lanes({ now, then, band }: Props) {
               band={band}
               ofNow={ofNow}
               ofThen={ofThen}
-              isOpen={open === group}
+              isOpen={phone || open === group}
               day={day}
               x={x}
               width={width}
@@ -106,8 +152,7 @@ export function Lanes({ now, then, band }: Props) {
               onPoint={point}
               onLeave={() => setDay(undefined)}
             />
-          ),
-        )}
+          ))}
         {now.deepClean.points.length > 0 && (
           <DeepLane now={now} then={then} x={x} width={width} height={HEIGHT} />
         )}
@@ -118,7 +163,7 @@ export function Lanes({ now, then, band }: Props) {
         <MonthBars now={now} then={then} x={x} width={width} />
         <div />
       </div>
-      <label className="mt-1 flex items-center gap-3 text-14">
+      <label className="no-print mt-1 flex items-center gap-3 text-14">
         <span className="w-[112px] flex-none font-semibold">{date ? shortDay(date) : "A day"}</span>
         <input
           type="range"
@@ -137,6 +182,28 @@ export function Lanes({ now, then, band }: Props) {
       </label>
     </section>
   );
+}
+
+/** A finger that is drawn sideways turns to the part beside. */
+function useSwipe(onTurn: (by: number) => void) {
+  const begun = useRef<{ x: number; y: number } | undefined>(undefined);
+  return {
+    onTouchStart: (event: React.TouchEvent) => {
+      const touch = event.touches[0];
+      begun.current = touch ? { x: touch.clientX, y: touch.clientY } : undefined;
+    },
+    onTouchEnd: (event: React.TouchEvent) => {
+      const touch = event.changedTouches[0];
+      if (touch && begun.current) {
+        const across = touch.clientX - begun.current.x;
+        const down = touch.clientY - begun.current.y;
+        if (Math.abs(across) > SWIPE && Math.abs(across) > 2 * Math.abs(down)) {
+          onTurn(across < 0 ? 1 : -1);
+        }
+      }
+      begun.current = undefined;
+    },
+  };
 }
 
 type RowsProps = {

@@ -9,6 +9,7 @@ import { Empty, Failed, Loading } from "../../shared/States";
 import { TitleBlock } from "../../shared/TitleBlock";
 import { VehicleCell } from "../../shared/VehicleCell";
 import { YearTabs } from "../YearTabs";
+import { Coming } from "./Coming";
 import { Lanes } from "./Lanes";
 import { OutlookTable } from "./OutlookTable";
 import { WhatIf } from "./WhatIf";
@@ -91,6 +92,7 @@ function Loaded({ vehicleId, now, used, routine }: LoadedProps) {
     <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_320px] print:block">
       <div className="min-w-0">
         <Lanes now={now} then={compared} band={band.data} />
+        <Coming vehicleId={vehicleId} />
         <OutlookTable now={now} then={compared} />
       </div>
       <WhatIf

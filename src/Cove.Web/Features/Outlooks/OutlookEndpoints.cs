@@ -38,6 +38,14 @@ internal static class OutlookEndpoints
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
         outlook
+            .MapGet("/coming", Coming)
+            .WithName("GetComingUp")
+            .WithSummary(
+                "What the year brings beside its sessions: coats, bottles that run out, turns of the seasons."
+            )
+            .Produces<ComingUpView>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        outlook
             .MapPost("/saving", Saving)
             .WithName("AskSaving")
             .WithSummary("What another use or routine would save in the year. Nothing is stored.")
@@ -72,6 +80,42 @@ internal static class OutlookEndpoints
                     ))
             )
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+
+    private static async Task<IResult> Coming(
+        VehicleId vehicleId,
+        PlannedRoutines routines,
+        ShelfStore shelves,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (
+            await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is not var (_, plan)
+            || await routines.Find(vehicleId, cancel) is not var (_, car)
+        )
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        Core.Catalogue.Shelf shelf = (await shelves.Load(cancel)).Shelf;
+        var uses = await shelves.Uses(shelf, cancel);
+        return Results.Ok(
+            ComingUpView.Of(
+                ComingUp.Of(
+                    plan,
+                    car.Day.Ledger,
+                    shelf
+                        .Products.Where(product => product.Bottles.Count > 0)
+                        .ToDictionary(
+                            product => product.Id,
+                            product => BottleStock.Left(product, uses[product.Id]).Sum(left => left.Value)
+                        ),
+                    clock.Now,
+                    clock.Today
+                )
+            )
+        );
+    }
 
     private static Task<IResult> Saving(
         VehicleId vehicleId,

@@ -221,3 +221,68 @@ internal sealed record OutlookMonthView(
     decimal Cost,
     double OverdueDays
 );
+
+/// <summary>What the year brings beside its sessions.</summary>
+/// <param name="Coats">The coats that lie on the car now, what fades first coming first.</param>
+/// <param name="RunOuts">The products that run out, the first coming first.</param>
+/// <param name="Turns">The turns of the seasons, in order.</param>
+internal sealed record ComingUpView(
+    IReadOnlyList<CoatAheadView> Coats,
+    IReadOnlyList<RunOutView> RunOuts,
+    IReadOnlyList<SeasonTurnView> Turns
+)
+{
+    public static ComingUpView Of(ComingUp coming) =>
+        new(
+            [
+                .. coming.Coats.Select(coat => new CoatAheadView(
+                    coat.Task.Name,
+                    coat.Surfaces,
+                    Math.Round(coat.Left.Value, 2),
+                    coat.Fades,
+                    coat.Next
+                )),
+            ],
+            [
+                .. coming.RunOuts.Select(runOut => new RunOutView(
+                    runOut.ProductId,
+                    runOut.Name,
+                    runOut.Day,
+                    runOut.Buy
+                )),
+            ],
+            [
+                .. coming.Turns.Select(turn => new SeasonTurnView(
+                    turn.Day,
+                    turn.Name,
+                    [.. turn.Tasks.Select(task => new TurnTaskView(task.Task.Name, task.Reason))]
+                )),
+            ]
+        );
+}
+
+/// <summary>A coat that lies on the car.</summary>
+/// <param name="Name">The task that lays it.</param>
+/// <param name="Surfaces">On how many surfaces it lies.</param>
+/// <param name="Left">How much of its life is left where it is most faded, from 0 to 1.</param>
+/// <param name="Fades">The day on which it will have faded there.</param>
+/// <param name="Next">The day on which it is laid anew; null when it is not.</param>
+internal sealed record CoatAheadView(string Name, int Surfaces, double Left, DateOnly Fades, DateOnly? Next);
+
+/// <summary>A product that runs out.</summary>
+/// <param name="ProductId">The product.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Day">The first session for which there is too little of it.</param>
+/// <param name="Buy">The day by which to buy it.</param>
+internal sealed record RunOutView(Guid ProductId, string Name, DateOnly Day, DateOnly Buy);
+
+/// <summary>A turn of the seasons.</summary>
+/// <param name="Day">Its day.</param>
+/// <param name="Name">What turns.</param>
+/// <param name="Tasks">What to see to, what matters most first.</param>
+internal sealed record SeasonTurnView(DateOnly Day, string Name, IReadOnlyList<TurnTaskView> Tasks);
+
+/// <summary>What to see to at a turn.</summary>
+/// <param name="Name">The task.</param>
+/// <param name="Reason">Why.</param>
+internal sealed record TurnTaskView(string Name, string Reason);
