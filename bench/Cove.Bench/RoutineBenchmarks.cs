@@ -6,6 +6,7 @@ using Cove.Core.Catalogue;
 using Cove.Core.Catalogue.Products;
 using Cove.Core.Choice;
 using Cove.Core.Methods;
+using Cove.Core.Outlook;
 using Cove.Core.Routine.Planning;
 using Cove.Core.Routine.Proposals;
 using Cove.Core.Routine.Recurrence;
@@ -31,6 +32,8 @@ public class RoutineBenchmarks
 
     private RoutineProblem problem = null!;
     private Frontier frontier = null!;
+    private RoutinePlan yearPlan = null!;
+    private DateOnly today;
     private IReadOnlyList<IReadOnlyList<int>> plan = null!;
     private IReadOnlyList<IReadOnlyList<int>> skipped = null!;
 
@@ -98,6 +101,11 @@ public class RoutineBenchmarks
         ).Problem;
         plan = RoutineSolver.Solve(problem).Visits;
         frontier = new Frontier(year, routine, new Dictionary<TaskId, DateOnly>(), TimeZoneInfo.Utc);
+        today = year.Today;
+        yearPlan = new RoutinePlanner(year, new Dictionary<TaskId, DateOnly>(), TimeZoneInfo.Utc).Plan(
+            routine,
+            12
+        );
         skipped =
         [
             [],
@@ -123,6 +131,14 @@ public class RoutineBenchmarks
     /// <summary>What a plan costs.</summary>
     [Benchmark]
     public SolvedRoutine CostOfAPlan() => RoutineSolver.Weigh(problem, plan);
+
+    /// <summary>The year ahead read out of a plan that stands.</summary>
+    [Benchmark]
+    public YearOutlook Outlook() => YearOutlook.Of(yearPlan, today, new Dictionary<ProductId, decimal>());
+
+    /// <summary>Its band: 64 futures lived through.</summary>
+    [Benchmark]
+    public YearFutures Futures() => YearFutures.Of(yearPlan, today, _ => new Doubt(0.3, 0.5));
 
     /// <summary>Sixty patterns of slots compared.</summary>
     [Benchmark]

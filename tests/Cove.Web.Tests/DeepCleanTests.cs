@@ -149,24 +149,31 @@ public sealed class DeepCleanTests
         Assert.NotNull(refused["errors"]!["currency"]);
     }
 
-    [Theory]
-    [InlineData("""{"by":"shop","parts":[]}""", "parts")]
-    [InlineData("""{"by":"shop","parts":["washed"],"cost":-4}""", "cost")]
-    [InlineData("""{"by":"shop","parts":["washed"],"hours":400}""", "hours")]
-    [InlineData("""{"by":"shop","parts":["washed"],"at":"2031-01-01T00:00:00Z"}""", "at")]
-    public async Task What_cannot_be_is_refused(string body, string field)
+    [Fact]
+    public async Task What_cannot_be_is_refused()
     {
-        using var cove = new CoveHost(demo: true);
+        using var cove = new CoveHost();
+        string vehicle = $"/api/vehicles/{await cove.Vehicle()}";
+        foreach (
+            var (body, field) in new[]
+            {
+                ("""{"by":"shop","parts":[]}""", "parts"),
+                ("""{"by":"shop","parts":["washed"],"cost":-4}""", "cost"),
+                ("""{"by":"shop","parts":["washed"],"hours":400}""", "hours"),
+                ("""{"by":"shop","parts":["washed"],"at":"2031-01-01T00:00:00Z"}""", "at"),
+            }
+        )
+        {
+            JsonObject refused = await Send(
+                cove,
+                HttpMethod.Post,
+                $"{vehicle}/deep-cleans",
+                JsonNode.Parse(body)!,
+                HttpStatusCode.BadRequest
+            );
 
-        JsonObject refused = await Send(
-            cove,
-            HttpMethod.Post,
-            $"/api/vehicles/{await cove.Vehicle()}/deep-cleans",
-            JsonNode.Parse(body)!,
-            HttpStatusCode.BadRequest
-        );
-
-        Assert.NotNull(refused["errors"]![field]);
+            Assert.NotNull(refused["errors"]![field]);
+        }
     }
 
     private static async Task<JsonObject> Send(

@@ -61,6 +61,8 @@ for (const place of [
   "year",
   "year/card",
   "year/outlook",
+  "year/deep",
+  "log/record",
   "look",
 ]) {
   lookOnly(`${place} has no serious finding by day or night`, async ({ page, cove }) => {

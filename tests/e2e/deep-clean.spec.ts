@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { expect, open, test } from "./cove.ts";
+import { expect, lookOnly, onACopy, open, test } from "./cove.ts";
 
 test("a deep clean is recorded, and the year changes", async ({ page, cove }) => {
   await open(page, cove, "year/outlook");
@@ -39,7 +39,7 @@ test("a deep clean is recorded, and the year changes", async ({ page, cove }) =>
   await expect(page.getByRole("heading", { name: before })).toBeVisible();
 });
 
-test("a look right after vacuuming corrects the date", async ({ page, cove }) => {
+onACopy("a look right after vacuuming corrects the date", async ({ page, cove }) => {
   await open(page, cove, "year/deep");
   const heading = page.getByRole("heading", { level: 2 });
   const before = (await heading.textContent()) ?? "";
@@ -49,10 +49,10 @@ test("a look right after vacuuming corrects the date", async ({ page, cove }) =>
   await expect(heading).not.toHaveText(before);
 });
 
-test.describe("on the phone", () => {
-  test.use({ viewport: PHONE });
+lookOnly.describe("on the phone", () => {
+  lookOnly.use({ viewport: PHONE });
 
-  test("the deep clean stays within the page", async ({ page, cove }) => {
+  lookOnly("the deep clean stays within the page", async ({ page, cove }) => {
     await open(page, cove, "year/deep");
     await expect(page.getByRole("heading", { name: "How the day goes" })).toBeVisible();
     const wider = await page.evaluate(

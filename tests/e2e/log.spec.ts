@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { expect, lookOnly, open, test } from "./cove.ts";
+import { expect, lookOnly, onACopy, open } from "./cove.ts";
 
 lookOnly("the log is looked through by words, task and days", async ({ page, cove }) => {
   await open(page, cove, "log");
@@ -34,7 +34,7 @@ lookOnly("the years add up, and the record of care prints", async ({ page, cove 
   expect(paper.subarray(0, 5).toString()).toBe("%PDF-");
 });
 
-test("the log goes out as a file and comes back", async ({ page, cove }) => {
+onACopy("the log goes out as a file and comes back", async ({ page, cove }) => {
   await open(page, cove, "log");
   const [file] = await Promise.all([
     page.waitForEvent("download"),

@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { expect, finishRun, haveMinutes, open, test } from "./cove.ts";
+import { expect, finishRun, haveMinutes, lookOnly, open, test } from "./cove.ts";
 
 test("three changes are tried on the year, what is the owner's is taken over", async ({
   page,
@@ -27,7 +27,7 @@ test("three changes are tried on the year, what is the owner's is taken over", a
   await expect(page.getByRole("button", { name: "Use this" })).toHaveCount(0);
 });
 
-test("a lane opens to its tasks, and a day is read by keys", async ({ page, cove }) => {
+lookOnly("a lane opens to its tasks, and a day is read by keys", async ({ page, cove }) => {
   await open(page, cove, "year/outlook");
   await page.getByRole("button", { name: /^Floor/ }).click();
   await expect(page.getByText("Vacuum floor")).toBeVisible();
@@ -69,7 +69,7 @@ function levels(words: string | null): number[] {
   return [...(words ?? "").matchAll(/(\d+) %/g)].map((found) => Number(found[1]));
 }
 
-test("what helps most is found and tried", async ({ page, cove }) => {
+lookOnly("what helps most is found and tried", async ({ page, cove }) => {
   await open(page, cove, "year/outlook");
   await page.getByRole("button", { name: "What helps most?" }).click();
   const best = page.getByRole("region", { name: "What helps most" }).getByRole("button").first();
@@ -78,27 +78,27 @@ test("what helps most is found and tried", async ({ page, cove }) => {
   await expect(page.getByText(/fewer days overdue in the year/)).toBeVisible();
 });
 
-test("the year sheet prints with every part of the car and without what is only for screens", async ({
-  page,
-  cove,
-}) => {
-  await open(page, cove, "year/outlook");
-  await expect(page.getByRole("heading", { name: "Running out" })).toBeVisible();
-  await page.setViewportSize({ width: 700, height: 1000 });
-  await page.emulateMedia({ media: "print" });
-  for (const part of ["Glass", "Floor", "Seats", "Seldom"]) {
-    await expect(page.getByRole("button", { name: new RegExp(`^${part}`) })).toBeVisible();
-  }
-  await expect(page.getByRole("heading", { name: "What if" })).toBeHidden();
-  await expect(page.getByRole("slider", { name: "Day of the year ahead" })).toBeHidden();
-  const paper = await page.pdf({ preferCSSPageSize: true });
-  expect(paper.subarray(0, 5).toString()).toBe("%PDF-");
-});
+lookOnly(
+  "the year sheet prints with every part of the car and without what is only for screens",
+  async ({ page, cove }) => {
+    await open(page, cove, "year/outlook");
+    await expect(page.getByRole("heading", { name: "Running out" })).toBeVisible();
+    await page.setViewportSize({ width: 700, height: 1000 });
+    await page.emulateMedia({ media: "print" });
+    for (const part of ["Glass", "Floor", "Seats", "Seldom"]) {
+      await expect(page.getByRole("button", { name: new RegExp(`^${part}`) })).toBeVisible();
+    }
+    await expect(page.getByRole("heading", { name: "What if" })).toBeHidden();
+    await expect(page.getByRole("slider", { name: "Day of the year ahead" })).toBeHidden();
+    const paper = await page.pdf({ preferCSSPageSize: true });
+    expect(paper.subarray(0, 5).toString()).toBe("%PDF-");
+  },
+);
 
-test.describe("on the phone", () => {
-  test.use({ viewport: PHONE });
+lookOnly.describe("on the phone", () => {
+  lookOnly.use({ viewport: PHONE });
 
-  test("the outlook stays within the page", async ({ page, cove }) => {
+  lookOnly("the outlook stays within the page", async ({ page, cove }) => {
     await open(page, cove, "year/outlook");
     await expect(page.getByRole("heading", { name: "The year ahead" })).toBeVisible();
     const wider = await page.evaluate(
@@ -107,24 +107,26 @@ test.describe("on the phone", () => {
     expect(wider).toBe(0);
   });
 
-  test("parts are turned one after the other, by button, key and finger", async ({
-    page,
-    cove,
-  }) => {
-    await open(page, cove, "year/outlook");
-    await expect(page.getByText("Glass, 1 of 7")).toBeVisible();
-    await expect(page.getByRole("button", { name: /^Floor/ })).toHaveCount(0);
-    await page.getByRole("button", { name: "Next part" }).click();
-    await expect(page.getByText("Controls, 2 of 7")).toBeVisible();
-    await page.getByRole("button", { name: "Next part" }).press("Enter");
-    await expect(page.getByText("Dash, 3 of 7")).toBeVisible();
-    await page.getByRole("button", { name: /^Dash/ }).evaluate((lane) => {
-      const touch = (x: number) => [
-        new Touch({ identifier: 1, target: lane, clientX: x, clientY: 300 }),
-      ];
-      lane.dispatchEvent(new TouchEvent("touchstart", { bubbles: true, touches: touch(100) }));
-      lane.dispatchEvent(new TouchEvent("touchend", { bubbles: true, changedTouches: touch(220) }));
-    });
-    await expect(page.getByText("Controls, 2 of 7")).toBeVisible();
-  });
+  lookOnly(
+    "parts are turned one after the other, by button, key and finger",
+    async ({ page, cove }) => {
+      await open(page, cove, "year/outlook");
+      await expect(page.getByText("Glass, 1 of 7")).toBeVisible();
+      await expect(page.getByRole("button", { name: /^Floor/ })).toHaveCount(0);
+      await page.getByRole("button", { name: "Next part" }).click();
+      await expect(page.getByText("Controls, 2 of 7")).toBeVisible();
+      await page.getByRole("button", { name: "Next part" }).press("Enter");
+      await expect(page.getByText("Dash, 3 of 7")).toBeVisible();
+      await page.getByRole("button", { name: /^Dash/ }).evaluate((lane) => {
+        const touch = (x: number) => [
+          new Touch({ identifier: 1, target: lane, clientX: x, clientY: 300 }),
+        ];
+        lane.dispatchEvent(new TouchEvent("touchstart", { bubbles: true, touches: touch(100) }));
+        lane.dispatchEvent(
+          new TouchEvent("touchend", { bubbles: true, changedTouches: touch(220) }),
+        );
+      });
+      await expect(page.getByText("Controls, 2 of 7")).toBeVisible();
+    },
+  );
 });

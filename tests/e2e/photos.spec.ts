@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { PHONE } from "./browser.mjs";
-import { expect, open, test } from "./cove.ts";
+import { expect, onACopy, open } from "./cove.ts";
 
 /** A photo of one colour, drawn in the browser. */
 async function photo(page: Page, colour: string, type = "image/jpeg"): Promise<Buffer> {
@@ -22,46 +22,46 @@ async function photo(page: Page, colour: string, type = "image/jpeg"): Promise<B
   return Buffer.from(url.slice(url.indexOf(",") + 1), "base64");
 }
 
-test("a pair of photos is held against each other, by keys, and taken away", async ({
-  page,
-  cove,
-}) => {
-  await open(page, cove, "log");
-  await page
-    .getByRole("button", { name: /^Photos of Brush the nap/ })
-    .first()
-    .click();
-  const sheet = page.getByRole("dialog", { name: "Photos" });
-  for (const [side, colour] of [
-    ["Before", "#5a4632"],
-    ["After", "#cfc4b4"],
-  ] as const) {
-    await sheet.getByLabel(`Photo: ${side.toLowerCase()}`).setInputFiles({
-      name: "photo.jpg",
-      mimeType: "image/jpeg",
-      buffer: await photo(page, colour),
-    });
-    await expect(sheet.getByRole("img", { name: `${side} 1` })).toBeVisible();
-  }
-  const divider = sheet.getByRole("slider", { name: "Divider between before and after" });
-  await expect(divider).toHaveValue("50");
-  await divider.press("ArrowRight");
-  await divider.press("ArrowRight");
-  await expect(divider).toHaveAttribute("aria-valuetext", "52 % before");
-  await divider.press("Home");
-  await expect(divider).toHaveValue("0");
-  const drawn = await sheet
-    .getByRole("img", { name: "After", exact: true })
-    .evaluate((image) => (image as HTMLImageElement).naturalWidth);
-  expect(drawn).toBe(640);
+onACopy(
+  "a pair of photos is held against each other, by keys, and taken away",
+  async ({ page, cove }) => {
+    await open(page, cove, "log");
+    await page
+      .getByRole("button", { name: /^Photos of Brush the nap/ })
+      .first()
+      .click();
+    const sheet = page.getByRole("dialog", { name: "Photos" });
+    for (const [side, colour] of [
+      ["Before", "#5a4632"],
+      ["After", "#cfc4b4"],
+    ] as const) {
+      await sheet.getByLabel(`Photo: ${side.toLowerCase()}`).setInputFiles({
+        name: "photo.jpg",
+        mimeType: "image/jpeg",
+        buffer: await photo(page, colour),
+      });
+      await expect(sheet.getByRole("img", { name: `${side} 1` })).toBeVisible();
+    }
+    const divider = sheet.getByRole("slider", { name: "Divider between before and after" });
+    await expect(divider).toHaveValue("50");
+    await divider.press("ArrowRight");
+    await divider.press("ArrowRight");
+    await expect(divider).toHaveAttribute("aria-valuetext", "52 % before");
+    await divider.press("Home");
+    await expect(divider).toHaveValue("0");
+    const drawn = await sheet
+      .getByRole("img", { name: "After", exact: true })
+      .evaluate((image) => (image as HTMLImageElement).naturalWidth);
+    expect(drawn).toBe(640);
 
-  await sheet.getByRole("button", { name: "Take away: Before 1" }).click();
-  await expect(divider).toBeHidden();
-  await page.keyboard.press("Escape");
-  await expect(page.getByRole("button", { name: /^1 photo of Brush the nap/ })).toBeVisible();
-});
+    await sheet.getByRole("button", { name: "Take away: Before 1" }).click();
+    await expect(divider).toBeHidden();
+    await page.keyboard.press("Escape");
+    await expect(page.getByRole("button", { name: /^1 photo of Brush the nap/ })).toBeVisible();
+  },
+);
 
-test("what is no photo is refused in words", async ({ page, cove }) => {
+onACopy("what is no photo is refused in words", async ({ page, cove }) => {
   await open(page, cove, "log");
   await page
     .getByRole("button", { name: /^Photos of Brush the nap/ })
@@ -75,10 +75,10 @@ test("what is no photo is refused in words", async ({ page, cove }) => {
   await expect(page.getByRole("alert")).toContainText("Send a photo as JPEG, PNG or WebP.");
 });
 
-test.describe("on the phone", () => {
-  test.use({ viewport: PHONE });
+onACopy.describe("on the phone", () => {
+  onACopy.use({ viewport: PHONE });
 
-  test("a photo is added and stays within the page", async ({ page, cove }) => {
+  onACopy("a photo is added and stays within the page", async ({ page, cove }) => {
     await open(page, cove, "log");
     await page
       .getByRole("button", { name: /^Photos of Brush the nap/ })

@@ -104,16 +104,12 @@ await shot("year", {}, async (page, place) => {
   await page.getByRole("button", { name: /^Best value/ }).waitFor({ timeout: 120_000 });
 });
 await shot("outlook", {}, async (page, place) => void (await page.goto(place("year/outlook"))));
+await shot("deep-clean", {}, async (page, place) => void (await page.goto(place("year/deep"))));
 await shot("card", {}, async (page, place) => void (await page.goto(place("year/card"))));
 await shot(
   "glass",
   {},
   async (page, place) => void (await page.goto(place("glass?pane=rear-glass"))),
-);
-await shot(
-  "glass-phone",
-  { viewport: PHONE },
-  async (page, place) => void (await page.goto(place("glass"))),
 );
 await shot(
   "techniques",
