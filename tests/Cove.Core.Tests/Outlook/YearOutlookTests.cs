@@ -125,34 +125,109 @@ public sealed class YearOutlookTests
         Assert.True(compared > 100);
     }
 
+    public static TheoryData<string> Drivers { get; } =
+        new(
+            "distance",
+            "people",
+            "children",
+            "eating",
+            "animals",
+            "smoke",
+            "windows",
+            "sun",
+            "grit",
+            "sun cream",
+            "dust"
+        );
+
+    // The plan bends to the use, so the order is that of what is lived through, give or take what planning misses.
     [Theory]
-    [InlineData(0.5)]
-    [InlineData(2)]
-    public void Whoever_drives_more_finds_it_no_cleaner(double times)
+    [MemberData(nameof(Drivers))]
+    public void More_of_any_driver_never_makes_the_year_cleaner(string driver)
     {
         var random = new Random(93);
-        for (int round = 0; round < LongRun.Of(4, 40); round++)
+        for (int round = 0; round < LongRun.Of(1, 20); round++)
         {
             var car = new UsualCar(random);
+            CarUse less = Least(car.Use, driver);
+            CarUse more = Most(less, driver);
             CarRoutine routine = AnyRoutine.Scarce(random, car.Year.Today);
-            RoutinePlan plan = Plan(car.Year, routine);
-            CarUse use = car.Use with
-            {
-                Distance = WeeklyDistance.FromKilometres(car.Use.Distance.Kilometres * times),
-            };
+            RoutinePlan standing = Plan(car.Year, routine);
 
-            RoutinePlan other = new RoutinePlanner(car.YearUsedAs(use), NothingDone, TimeZoneInfo.Utc).Plan(
-                routine,
-                12,
-                StandingPlan.Of(plan)
-            );
+            double with = Planned(more).WeightedOverdue;
+            double without = Planned(less).WeightedOverdue;
 
-            // The plan bends to the use, so the order is that of what is lived through, give or take what planning misses.
-            double more = times > 1 ? other.WeightedOverdue : plan.WeightedOverdue;
-            double less = times > 1 ? plan.WeightedOverdue : other.WeightedOverdue;
-            Assert.True(more >= (less * 0.98) - 1, $"{more} with more, {less} with less");
+            Assert.True(with >= (without * 0.98) - 1, $"{driver}: {with} with more, {without} with less");
+
+            RoutinePlan Planned(CarUse use) =>
+                new RoutinePlanner(car.YearUsedAs(use), NothingDone, TimeZoneInfo.Utc).Plan(
+                    routine,
+                    12,
+                    StandingPlan.Of(standing)
+                );
         }
     }
+
+    // Town air brings nothing but oily film. Where there is more of it, a stronger way to clean the glass is chosen that
+    // leaves less, so the days overdue may even be fewer; what settles until then never is.
+    [Fact]
+    public void More_town_air_never_lets_less_settle_on_the_glass()
+    {
+        var random = new Random(97);
+        var car = new UsualCar(random);
+        CarRoutine routine = AnyRoutine.Scarce(random, car.Year.Today);
+        RoutinePlan less = Plan(car.YearUsedAs(Least(car.Use, "town")), routine);
+        RoutinePlan more = Plan(car.YearUsedAs(Most(car.Use, "town")), routine);
+
+        foreach (
+            var (without, with) in less
+                .Tasks.Zip(more.Tasks)
+                .Where(pair => pair.First.Item.Task.Stage == Stage.Glass)
+        )
+        {
+            int first = Math.Min(without.Course.Visits[0], with.Course.Visits[0]);
+            Assert.All(
+                Enumerable.Range(1, first),
+                day => Assert.True(with.Course.Before(day) > without.Course.Before(day))
+            );
+        }
+    }
+
+    private static CarUse Least(CarUse use, string driver) =>
+        driver switch
+        {
+            "distance" => use with { Distance = WeeklyDistance.FromKilometres(100) },
+            "people" => use with { People = 1 },
+            "children" => use with { Children = 0 },
+            "eating" => use with { Eating = Often.Never },
+            "animals" => use with { Pets = Often.Never },
+            "smoke" => use with { Smoke = SmokeHabit.None },
+            "windows" => use with { OpenWindows = Often.Never },
+            "sun" => use with { ParkedInSun = Share.None },
+            "grit" => use with { GritMonths = MonthSet.None },
+            "sun cream" => use with { SunCreamMonths = MonthSet.None },
+            "dust" => use with { DustyWork = Often.Never },
+            "town" => use with { TownDriving = Often.Never },
+            _ => throw new ArgumentOutOfRangeException(nameof(driver), driver, "No such driver."),
+        };
+
+    private static CarUse Most(CarUse use, string driver) =>
+        driver switch
+        {
+            "distance" => use with { Distance = WeeklyDistance.FromKilometres(500) },
+            "people" => use with { People = 5 },
+            "children" => use with { Children = 3 },
+            "eating" => use with { Eating = Often.Daily },
+            "animals" => use with { Pets = Often.Daily },
+            "smoke" => use with { Smoke = SmokeHabit.Inside },
+            "windows" => use with { OpenWindows = Often.Daily },
+            "sun" => use with { ParkedInSun = Share.All },
+            "grit" => use with { GritMonths = MonthSet.Of(11, 12, 1, 2, 3) },
+            "sun cream" => use with { SunCreamMonths = MonthSet.Of(5, 6, 7, 8, 9) },
+            "dust" => use with { DustyWork = Often.Daily },
+            "town" => use with { TownDriving = Often.Daily },
+            _ => throw new ArgumentOutOfRangeException(nameof(driver), driver, "No such driver."),
+        };
 
     [Fact]
     public void With_nothing_changed_it_is_the_same_to_the_last_digit()
