@@ -127,6 +127,43 @@ public sealed class OutlookTests
     }
 
     [Fact]
+    public async Task Another_way_of_working_is_tried_without_being_kept()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = $"/api/vehicles/{await cove.Vehicle()}";
+        JsonNode school = (await cove.Get("/api/schools"))["schools"]!
+            .AsArray()
+            .First(one => (string)one!["id"]! == "fabric")!;
+        string other = school["choices"]!
+            .AsArray()
+            .Select(choice => (string)choice!["id"]!)
+            .First(id => id != (string)school["chosen"]!);
+
+        JsonObject then = await Ask(
+            cove,
+            $"{vehicle}/outlook",
+            new JsonObject
+            {
+                ["school"] = new JsonObject { ["school"] = "fabric", ["choice"] = other },
+            }
+        );
+
+        Assert.NotEqual(
+            (double)(await cove.Get($"{vehicle}/outlook"))["millilitres"]!,
+            (double)then["millilitres"]!
+        );
+        JsonNode after = (await cove.Get("/api/schools"))["schools"]!
+            .AsArray()
+            .First(one => (string)one!["id"]! == "fabric")!;
+        Assert.Equal((string)school["chosen"]!, (string)after["chosen"]!);
+        HttpResponseMessage refused = await cove.Post(
+            $"{vehicle}/outlook",
+            """{"school":{"school":"fabric","choice":"no such answer"}}"""
+        );
+        Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
+    }
+
+    [Fact]
     public async Task What_cannot_be_is_answered_with_the_field()
     {
         using var cove = new CoveHost(demo: true);

@@ -40,7 +40,7 @@ lookOnly("a lane opens to its tasks, and a day is read by keys", async ({ page, 
 });
 
 test("when the plan is done, the days come as the outlook said", async ({ page, cove }) => {
-  await haveMinutes(page, 25);
+  await haveMinutes(page, 10);
   await open(page, cove, "today");
   await page.getByRole("button", { name: /^Start .*session/ }).click();
   await finishRun(page);
@@ -76,6 +76,22 @@ lookOnly("what helps most is found and tried", async ({ page, cove }) => {
   await expect(best).toContainText("days");
   await best.click();
   await expect(page.getByText(/fewer days overdue in the year/)).toBeVisible();
+});
+
+lookOnly("another way of working and a month away are tried", async ({ page, cove }) => {
+  await open(page, cove, "year/outlook");
+  await page.getByText("How you work", { exact: true }).click();
+  const fabric = page.getByRole("combobox", { name: /fabric/i });
+  await fabric.click();
+  await page.getByRole("option", { selected: false }).first().click();
+  const overdue = page.getByRole("row", { name: /^Days overdue/ });
+  await expect(overdue.getByRole("cell").nth(1)).toHaveText(/\d/);
+  await page.getByText("More about the routine", { exact: true }).click();
+  await page.getByRole("combobox", { name: "Away for a month" }).click();
+  await page.getByRole("option", { name: "Jul 2026" }).click();
+  await expect(page.getByText(/more days overdue in the year/)).toBeVisible();
+  await page.getByText("As a table").click();
+  await expect(page.getByRole("row", { name: /^A session/ })).toBeVisible();
 });
 
 lookOnly(

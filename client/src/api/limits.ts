@@ -127,6 +127,10 @@ export const limits = {
   SchoolRequest: {
     choice: { maxLength: 40 },
   },
+  SchoolTrial: {
+    school: { maxLength: 40 },
+    choice: { maxLength: 40 },
+  },
   SessionOrderRequest: {
     minutes: { min: 5, max: 120 },
   },

@@ -3505,6 +3505,10 @@ export interface components {
         SchoolRequest: {
             choice: string;
         };
+        SchoolTrial: {
+            school: string;
+            choice: string;
+        };
         SchoolView: {
             id: string;
             question: string;
@@ -4245,6 +4249,7 @@ export interface components {
         WhatIfRequest: {
             use?: null | components["schemas"]["UseDocument"];
             routine?: null | components["schemas"]["RoutineDocument"];
+            school?: null | components["schemas"]["SchoolTrial"];
         };
         /** @enum {unknown} */
         ZoneSchool: "shortestWalk" | "noseToTail" | "bootForward" | "driverFirst";

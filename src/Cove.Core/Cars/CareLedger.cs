@@ -80,6 +80,10 @@ public sealed class CareLedger
             Coats
         );
 
+    /// <summary>The same ledger as if its owner worked otherwise.</summary>
+    public CareLedger WorkedAs(WaysOfWorking ways) =>
+        new(Vehicle, UsageAsTold, states, Learnt, ways, Residues, Coats);
+
     /// <summary>The same car with every task just due.</summary>
     /// <param name="now">The instant at which that is so.</param>
     public CareLedger AtMarks(DateTimeOffset now) =>

@@ -12,7 +12,7 @@ import { YearTabs } from "../YearTabs";
 import { Coming } from "./Coming";
 import { Lanes } from "./Lanes";
 import { OutlookTable } from "./OutlookTable";
-import { WhatIf } from "./WhatIf";
+import { type Asked, WhatIf } from "./WhatIf";
 
 /** What the routine will bring: how clean each part will be through the year, and what would change it. */
 export function OutlookSheet({ vehicleId }: { vehicleId: string }) {
@@ -58,7 +58,7 @@ export function OutlookSheet({ vehicleId }: { vehicleId: string }) {
   );
 }
 
-const NOTHING_ELSE = { use: null, routine: null };
+const NOTHING_ELSE = { use: null, routine: null, school: null };
 
 type LoadedProps = {
   vehicleId: string;
@@ -70,14 +70,15 @@ type LoadedProps = {
 function Loaded({ vehicleId, now, used, routine }: LoadedProps) {
   const use = used.use as Use;
   const kept = routine.routine as Routine;
-  const [asked, setAsked] = useState({ use, routine: kept });
+  const [asked, setAsked] = useState<Asked>({ use, routine: kept, school: null });
   const wanted = useDeferredValue(asked);
   const otherUse = !same(asked.use, use);
   const otherRoutine = !same(asked.routine, kept);
-  const changed = otherUse || otherRoutine;
+  const changed = otherUse || otherRoutine || asked.school !== null;
   const question = {
     use: same(wanted.use, use) ? null : wanted.use,
     routine: same(wanted.routine, kept) ? null : wanted.routine,
+    school: wanted.school,
   };
   const then = useWhatIf(vehicleId, question, changed);
   const compared = changed ? then.data : undefined;
@@ -107,7 +108,7 @@ function Loaded({ vehicleId, now, used, routine }: LoadedProps) {
         asked={asked}
         changed={changed}
         onAsk={(next) => setAsked({ ...asked, ...next })}
-        onPutBack={() => setAsked({ use, routine: kept })}
+        onPutBack={() => setAsked({ use, routine: kept, school: null })}
       />
     </div>
   );

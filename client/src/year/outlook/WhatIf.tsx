@@ -16,10 +16,12 @@ import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
 import { MoreRoutine } from "./MoreRoutine";
 import { MoreUse } from "./MoreUse";
+import { MoreWays } from "./MoreWays";
 import { SingleChanges } from "./SingleChanges";
 import { Slide } from "./Slide";
 
-type Asked = { use: Use; routine: Routine };
+/** What is asked: another use, another routine, another answer of a school. */
+export type Asked = { use: Use; routine: Routine; school: Schemas["SchoolTrial"] | null };
 type Props = {
   vehicleId: string;
   now: Outlook;
@@ -76,6 +78,16 @@ export function WhatIf(props: Props) {
           }),
         );
       }
+      if (asked.school) {
+        const schools = await ask(api.GET("/api/schools"));
+        await ask(
+          api.PUT("/api/schools/{schoolId}", {
+            params: { path: { schoolId: asked.school.school } },
+            headers: basedOn(schools.version),
+            body: { choice: asked.school.choice },
+          }),
+        );
+      }
       if (otherPreventions) {
         await ask(
           api.PUT("/api/vehicles/{vehicleId}/use", {
@@ -86,8 +98,13 @@ export function WhatIf(props: Props) {
         );
       }
     },
-    onSuccess: () => refresh(queries, keys.car(vehicleId)),
+    onSuccess: async () => {
+      onAsk({ school: null });
+      await refresh(queries, keys.schools);
+      await refresh(queries, keys.car(vehicleId));
+    },
   });
+  const mine = otherMinutes || otherPreventions || asked.school !== null;
   const setUse = (next: Partial<Use>) => onAsk({ use: { ...asked.use, ...next } });
   const often = (label: string, field: "pets" | "eating" | "openWindows") => (
     <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hairline text-14">
@@ -165,6 +182,7 @@ export function WhatIf(props: Props) {
         today={routine.today}
         onChange={(next) => onAsk({ routine: { ...asked.routine, ...next } })}
       />
+      <MoreWays asked={asked.school} onChange={(school) => onAsk({ school })} />
       <details className="border-b border-hairline">
         <summary className="min-h-11 cursor-pointer py-2.5 text-14">
           In place to keep soil away: {asked.use.preventions.length}
@@ -239,7 +257,7 @@ export function WhatIf(props: Props) {
       )}
       {changed && (
         <div className="mt-4 flex flex-wrap gap-3">
-          {(otherMinutes || otherPreventions) && (
+          {mine && (
             <button
               type="button"
               className="act"
@@ -253,8 +271,8 @@ export function WhatIf(props: Props) {
             Put back
           </button>
           <p className="basis-full text-13 text-soft">
-            {otherMinutes || otherPreventions
-              ? "Takes over minutes and what keeps soil away; how the car is used stays as it is."
+            {mine
+              ? "Takes over the routine, what keeps soil away and how you work; how the car is used stays as it is."
               : "How the car is used is not changed from here."}
           </p>
         </div>

@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations;
 using Cove.Core.Outlook;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Routines;
@@ -230,11 +231,25 @@ internal static class OutlookEndpoints
             );
         }
 
+        WaysOfWorking? ways = null;
+        if (request.School is { } trial)
+        {
+            if (
+                SchoolTable.Find(trial.School) is not { } school
+                || school.Find(trial.Choice) is not { } choice
+            )
+            {
+                return Problems.Field("school", "Choose a question and one of its answers.");
+            }
+
+            ways = school.With(car.Day.Ledger.Ways, choice);
+        }
+
         CarUse? use = request.Use?.ToUse();
         RoutinePlan then =
-            request.Use is null && request.Routine is null
+            request.Use is null && request.Routine is null && ways is null
                 ? kept
-                : await routines.WhatIf(vehicleId, use, routine!, saved, kept, car, cancel);
+                : await routines.WhatIf(vehicleId, use, ways, routine!, saved, kept, car, cancel);
         return Results.Ok(await answer(new AskedYear(car, kept, then, use)));
     }
 
@@ -250,6 +265,21 @@ public sealed record WhatIfRequest
 
     /// <summary>Another routine; null for the present one.</summary>
     public RoutineDocument? Routine { get; init; }
+
+    /// <summary>Another answer to a question on which sound practice differs; null for the present ones.</summary>
+    public SchoolTrial? School { get; init; }
+}
+
+/// <summary>Another answer to a question on which sound practice differs.</summary>
+public sealed record SchoolTrial
+{
+    /// <summary>The id of the question.</summary>
+    [StringLength(40, ErrorMessage = "Use the id of a question.")]
+    public required string School { get; init; }
+
+    /// <summary>The id of the answer.</summary>
+    [StringLength(40, ErrorMessage = "Use the id of an answer.")]
+    public required string Choice { get; init; }
 }
 
 /// <summary>One thing that could be done otherwise.</summary>

@@ -256,6 +256,7 @@ internal sealed class PlannedRoutines(
     /// <summary>Plans a car as it would be if it were used otherwise, or had another routine, by itself.</summary>
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="use">Another use; null for the present one.</param>
+    /// <param name="ways">Other ways of working; null for the present ones.</param>
     /// <param name="routine">The routine.</param>
     /// <param name="saved">The one that is kept.</param>
     /// <param name="kept">The plan of that.</param>
@@ -264,6 +265,7 @@ internal sealed class PlannedRoutines(
     public async Task<RoutinePlan> WhatIf(
         VehicleId vehicleId,
         CarUse? use,
+        WaysOfWorking? ways,
         CarRoutine routine,
         SavedRoutine saved,
         RoutinePlan kept,
@@ -275,9 +277,12 @@ internal sealed class PlannedRoutines(
         DateOnly from = lastDone.ContainsValue(clock.Today) ? clock.Today.AddDays(1) : clock.Today;
         return car.Use(day =>
         {
-            CarShelf shelf = use is null
-                ? day.Car
-                : new CarShelf(day.Ledger.UsedAs(use, day.Now), day.Car.Shelf, day.Car.Records, day.Car.Ways);
+            CareLedger ledger = use is null ? day.Ledger : day.Ledger.UsedAs(use, day.Now);
+            CarShelf shelf =
+                ways is not null
+                    ? new CarShelf(ledger.WorkedAs(ways), day.Car.Shelf with { Ways = ways }, day.Car.Records)
+                : use is not null ? new CarShelf(ledger, day.Car.Shelf, day.Car.Records, day.Car.Ways)
+                : day.Car;
             return new RoutinePlanner(
                 new CarYear(shelf, day.Methods.Paces, day.Now, clock.Zone),
                 lastDone,
