@@ -7,16 +7,22 @@ import { count } from "../shared/format";
 import { ImportFile } from "../shared/ImportFile";
 
 /** The log on paper and as a file, out and in. */
-export function LogFile({ vehicleId }: { vehicleId: string }) {
+export function LogFile({ vehicleId, empty = false }: { vehicleId: string; empty?: boolean }) {
   const queries = useQueryClient();
   return (
-    <div className="no-print flex flex-wrap items-center gap-3">
-      <Link className="act2" to={`/cars/${vehicleId}/log/record`}>
-        Record of care
-      </Link>
-      <a className="act2" href={`/api/vehicles/${vehicleId}/log.csv`} download="cove-log.csv">
-        Export as CSV
-      </a>
+    <div
+      className={`no-print flex flex-wrap items-center gap-3 ${empty ? "mt-4 justify-center" : ""}`}
+    >
+      {!empty && (
+        <>
+          <Link className="act2" to={`/cars/${vehicleId}/log/record`}>
+            Record of care
+          </Link>
+          <a className="act2" href={`/api/vehicles/${vehicleId}/log.csv`} download="cove-log.csv">
+            Export as CSV
+          </a>
+        </>
+      )}
       <ImportFile<Schemas["LogImportView"]>
         to={`/api/vehicles/${vehicleId}/log.csv`}
         type="text/csv"

@@ -60,7 +60,7 @@ function Entries({ vehicleId }: { vehicleId: string }) {
               Plan a session
             </Link>
           </p>
-          <LogFile vehicleId={vehicleId} />
+          <LogFile vehicleId={vehicleId} empty />
         </Empty>
       ) : (
         <>

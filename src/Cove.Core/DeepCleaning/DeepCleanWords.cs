@@ -12,7 +12,7 @@ public static class DeepCleanWords
     /// <summary>A shift shorter than this is not worth a word, in days: the band is far wider.</summary>
     private const int WorthSaying = 10;
 
-    /// <summary>When it is due, in one sentence.</summary>
+    /// <summary>When it is due, in one or two sentences.</summary>
     /// <param name="forecast">The forecast.</param>
     /// <param name="today">The owner's day.</param>
     public static string Of(DeepCleanForecast forecast, DateOnly today)
@@ -31,7 +31,7 @@ public static class DeepCleanWords
         string where = $"{char.ToLowerInvariant(name[0])}{name[1..]}";
         return due <= today
             ? $"A deep clean is due: {where} holds more than vacuum and foam bring out."
-            : $"A deep clean is due about {Month(due)}, {where} first{Band(forecast, today)}.";
+            : $"A deep clean is due about {Month(due)}{Band(forecast, today)}. First to need it: {where}.";
     }
 
     /// <summary>What another plan or use does to it, in one sentence; empty where that is nothing to speak of.</summary>
@@ -114,8 +114,8 @@ public static class DeepCleanWords
     {
         string from = forecast.Soonest is { } day && day > today ? Month(day) : "now";
         return forecast.Latest is { } latest
-            ? $"; in nine cases of ten between {from} and {Month(latest)}"
-            : $"; in nine cases of ten not before {from}";
+            ? $", in nine cases of ten between {from} and {Month(latest)}"
+            : $", in nine cases of ten not before {from}";
     }
 
     private static string Count(int amount, string what) =>

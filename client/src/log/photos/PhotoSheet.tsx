@@ -52,7 +52,7 @@ export function PhotoSheet({ entry, vehicleId, onClose }: Props) {
                   />
                   <button
                     type="button"
-                    className="lnk min-h-11 text-14"
+                    className="lnk my-2.5 text-14"
                     disabled={remove.isPending}
                     aria-label={`Take away: ${name} ${at + 1}`}
                     onClick={() => remove.mutate(photo.id)}

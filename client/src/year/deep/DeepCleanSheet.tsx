@@ -42,9 +42,11 @@ export function DeepCleanSheet({ vehicleId }: { vehicleId: string }) {
         <div className="min-w-0 px-4 pt-4 pb-6 desk:px-[26px]">
           <h2 className="max-w-[34ch] text-26 leading-tight">{sentence}</h2>
           <p className="mt-2 max-w-[64ch] text-16 text-soft">
-            {withRoutine && withoutRoutine
-              ? `With this routine one comes about every ${withRoutine}. If nobody cared for the car, it would want one after ${withoutRoutine}.`
-              : "Vacuuming keeps soil from settling; what is in already, it does not bring out."}
+            {withRoutine === withoutRoutine && withRoutine
+              ? `If nobody cares for the car, it wants one every ${withoutRoutine}. Say under Routine when you clean, and this is put off.`
+              : withRoutine && withoutRoutine
+                ? `With this routine one comes about every ${withRoutine}. If nobody cared for the car, it would want one after ${withoutRoutine}.`
+                : "Vacuuming keeps soil from settling; what is in already, it does not bring out."}
           </p>
           <p className="mt-4 flex flex-wrap gap-3">
             <button type="button" className="act" onClick={() => setRecording(true)}>

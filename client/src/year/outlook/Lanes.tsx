@@ -56,7 +56,7 @@ export function Lanes({ now, then, band }: Props) {
         </h2>
         <button
           type="button"
-          className="lnk no-print min-h-11 text-14 max-desk:hidden"
+          className="lnk no-print text-14 max-desk:hidden"
           onClick={() => window.print()}
         >
           Print the year sheet

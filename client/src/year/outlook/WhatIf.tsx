@@ -237,10 +237,8 @@ export function WhatIf(props: Props) {
               <th scope="row" className="py-1 font-normal">
                 in nine cases of ten
               </th>
-              <td className="py-1 text-right whitespace-nowrap">{range(band)}</td>
-              <td className="py-1 text-right whitespace-nowrap">
-                {changed && thenBand ? range(thenBand) : ""}
-              </td>
+              <td className="py-1 pl-4 text-right">{range(band)}</td>
+              <td className="py-1 pl-4 text-right">{changed && thenBand ? range(thenBand) : ""}</td>
             </tr>
           )}
         </tbody>
