@@ -138,6 +138,9 @@ public sealed class LogFileTests
     public async Task Filters_find_what_they_say_and_nothing_else()
     {
         using var cove = new CoveHost(demo: true);
+        cove.Clock.SetLocalTimeZone(
+            TimeZoneInfo.CreateCustomTimeZone("ahead", TimeSpan.FromHours(5), null, null)
+        );
         string vehicle = $"/api/vehicles/{await cove.Vehicle()}";
         JsonObject all = await cove.Get($"{vehicle}/log");
         int total = (int)all["total"]!;
@@ -169,6 +172,11 @@ public sealed class LogFileTests
             JsonObject found = await cove.Get($"{vehicle}/log?{query}");
             Assert.All(found["entries"]!.AsArray(), entry => Assert.True(holds(entry!), query));
             Assert.True((int)found["total"]! < total, query);
+        }
+
+        foreach (string edge in (string[])["from=0001-01-01", "until=9999-12-31"])
+        {
+            Assert.Equal(total, (int)(await cove.Get($"{vehicle}/log?{edge}"))["total"]!);
         }
 
         int early = (int)(await cove.Get($"{vehicle}/log?until=2025-12-31"))["total"]!;

@@ -190,13 +190,15 @@ public static class LogCsv
         return entry;
     }
 
-    private static IEnumerable<ValidationError> TimeFlaws(LogDocument entry, DateTimeOffset now)
-    {
-        if (!RecordTime.IsFit(entry.At, now))
+    private static IEnumerable<ValidationError> TimeFlaws(LogDocument entry, DateTimeOffset now) =>
+        new (string Field, DateTimeOffset? At)[]
         {
-            yield return new ValidationError("at", RecordTime.HowToGive);
+            ("at", entry.At),
+            ("settledAt", entry.SettledAt),
+            ("undoneAt", entry.UndoneAt),
         }
-    }
+            .Where(time => time.At is { } at && !RecordTime.IsFit(at, now + RecordTime.Leeway))
+            .Select(time => new ValidationError(time.Field, RecordTime.HowToGive));
 
     private static LogReading Refused(FileFlaw flaw) => new([], [flaw]);
 

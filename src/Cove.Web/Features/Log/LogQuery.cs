@@ -67,11 +67,11 @@ public sealed record LogQuery
                 ? []
                 : [.. CareTasks.All.Where(known => known.Tends(surface)).Select(known => known.Id)],
             Product = Product is { } product ? new ProductId(product) : null,
-            From = From is { } from ? RecordTime.StartOf(from, clock.Zone) : null,
-            Before =
-                Until is { } until && until < DateOnly.MaxValue
-                    ? RecordTime.StartOf(until.AddDays(1), clock.Zone)
-                    : null,
+            // Before the first year and after the last no instant can be told.
+            From = From is { Year: > 1 } from ? RecordTime.StartOf(from, clock.Zone) : null,
+            Before = Until is { Year: < 9999 } until
+                ? RecordTime.StartOf(until.AddDays(1), clock.Zone)
+                : null,
             Text = Text?.Trim() ?? string.Empty,
         };
     }
