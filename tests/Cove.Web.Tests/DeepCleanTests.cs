@@ -65,6 +65,33 @@ public sealed class DeepCleanTests
     }
 
     [Fact]
+    public async Task One_of_another_day_stands_on_that_day()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = $"/api/vehicles/{await cove.Vehicle()}";
+
+        await Send(
+            cove,
+            HttpMethod.Post,
+            $"{vehicle}/deep-cleans",
+            new
+            {
+                by = "shop",
+                parts = Everything,
+                day = "2026-02-02",
+            },
+            HttpStatusCode.Created
+        );
+
+        JsonObject after = await cove.Get($"{vehicle}/deep-clean");
+        Assert.Equal("2026-02-02", (string)after["lastDone"]!);
+        Assert.All(
+            after["surfaces"]!.AsArray(),
+            surface => Assert.InRange((double)surface!["level"]!, 0, 0.2)
+        );
+    }
+
+    [Fact]
     public async Task Washing_and_protecting_count_for_the_routine_too()
     {
         using var cove = new CoveHost(demo: true);
@@ -160,7 +187,7 @@ public sealed class DeepCleanTests
                 ("""{"by":"shop","parts":[]}""", "parts"),
                 ("""{"by":"shop","parts":["washed"],"cost":-4}""", "cost"),
                 ("""{"by":"shop","parts":["washed"],"hours":400}""", "hours"),
-                ("""{"by":"shop","parts":["washed"],"at":"2031-01-01T00:00:00Z"}""", "at"),
+                ("""{"by":"shop","parts":["washed"],"day":"2031-01-01"}""", "day"),
             }
         )
         {

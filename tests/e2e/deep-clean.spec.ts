@@ -20,6 +20,7 @@ test("a deep clean is recorded, and the year changes", async ({ page, cove }) =>
   const sheet = page.getByRole("dialog", { name: "Record a deep clean" });
   await sheet.getByRole("radio", { name: "A shop" }).click();
   await expect(sheet.getByLabel("Cost, kr")).toHaveValue("180");
+  await expect(sheet.getByLabel("Finished on")).toHaveValue("2026-03-14");
   await sheet.getByLabel("Hours").fill("5");
   await sheet.getByRole("button", { name: "Record it" }).click();
   await expect(sheet).toBeHidden();

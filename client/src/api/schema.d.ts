@@ -1999,6 +1999,8 @@ export interface components {
             dryingHours: number;
             notForOwners: string;
             prices: components["schemas"]["PricesRequest"];
+            /** Format: date */
+            today: string;
         };
         /** @enum {unknown} */
         DiscardedKind: "vehicle" | "product";
@@ -2717,8 +2719,8 @@ export interface components {
             name: string;
         };
         NewDeepClean: {
-            /** Format: date-time */
-            at?: null | string;
+            /** Format: date */
+            day?: null | string;
             by: components["schemas"]["DeepCleanBy"];
             parts: components["schemas"]["DeepCleanParts"][];
             /** Format: double */

@@ -11,7 +11,7 @@ export function LogFile({ vehicleId, empty = false }: { vehicleId: string; empty
   const queries = useQueryClient();
   return (
     <div
-      className={`no-print flex flex-wrap items-center gap-3 ${empty ? "mt-4 justify-center" : ""}`}
+      className={`no-print flex flex-wrap items-center gap-3 max-desk:gap-2 max-desk:[&_.act2]:px-2 max-desk:[&_.act2]:text-13 ${empty ? "mt-4 justify-center" : ""}`}
     >
       {!empty && (
         <>

@@ -221,7 +221,7 @@ function Row({
       <div className="text-13 max-desk:col-start-2 max-desk:row-start-2">
         {care && <Minutes entry={entry} />}
       </div>
-      <div className="no-print flex justify-end gap-1 max-desk:col-start-3 max-desk:row-span-2 max-desk:row-start-1 max-desk:flex-col">
+      <div className="no-print flex justify-end gap-1 max-desk:col-span-2 max-desk:col-start-2 max-desk:-ml-3 max-desk:justify-start">
         {!entry.undone && (
           <button
             type="button"

@@ -63,85 +63,34 @@ public static class LogCsv
     /// <returns>The entries, or everything that is wrong, row by row.</returns>
     public static LogReading Read(string text, DateTimeOffset now)
     {
-        CsvReading read = CsvText.Read(text);
-        if (read.BrokenLine is { } broken)
+        var table = CsvTable.Read(text, Columns, Needed, "entry");
+        if (table.Errors.Count > 0)
         {
-            return Refused(
-                new FileFlaw(
-                    broken,
-                    "row",
-                    "A quote does not match. Put a cell with quotes in it in quotes, and double those within."
-                )
-            );
+            return new LogReading([], table.Errors);
         }
 
-        if (read.Rows.Count < 2)
+        if (table.Rows.Count > VehicleDocument.MostLogEntries)
         {
-            return Refused(
-                new FileFlaw(
-                    1,
-                    "file",
-                    $"Give a first row that names the columns ({string.Join(", ", Columns)}) and a row for each entry."
-                )
+            return new LogReading(
+                [],
+                [new FileFlaw(1, "file", $"A log has up to {VehicleDocument.MostLogEntries} entries.")]
             );
-        }
-
-        if (read.Rows.Count > VehicleDocument.MostLogEntries + 1)
-        {
-            return Refused(
-                new FileFlaw(1, "file", $"A log has up to {VehicleDocument.MostLogEntries} entries.")
-            );
-        }
-
-        string[] header = [.. read.Rows[0].Cells.Select(name => name.Trim())];
-        FileFlaw[] wrong = [.. HeaderFlaws(header)];
-        if (wrong.Length > 0)
-        {
-            return new LogReading([], wrong);
         }
 
         var flaws = new List<FileFlaw>();
         LogDocument[] entries =
         [
-            .. read.Rows.Skip(1).Select(row => Entry(row, header, now, flaws)).OfType<LogDocument>(),
+            .. table.Rows.Select(row => Entry(row, table, now, flaws)).OfType<LogDocument>(),
         ];
         return flaws.Count > 0 ? new LogReading([], flaws) : new LogReading(entries, []);
     }
 
-    private static IEnumerable<FileFlaw> HeaderFlaws(string[] header)
-    {
-        foreach (string name in header.Where(name => !Columns.Contains(name, StringComparer.Ordinal)))
-        {
-            yield return new FileFlaw(
-                1,
-                name.Length > 40 ? name[..40] : name,
-                $"There is no such column. The columns are: {string.Join(", ", Columns)}."
-            );
-        }
-
-        if (header.Distinct(StringComparer.Ordinal).Count() < header.Length)
-        {
-            yield return new FileFlaw(1, "file", "A column stands here twice. Give it once.");
-        }
-
-        foreach (string needed in Needed.Where(name => !header.Contains(name, StringComparer.Ordinal)))
-        {
-            yield return new FileFlaw(1, needed, "This column is needed.");
-        }
-    }
-
-    private static LogDocument? Entry(CsvRow row, string[] header, DateTimeOffset now, List<FileFlaw> flaws)
+    private static LogDocument? Entry(CsvRow row, CsvTable table, DateTimeOffset now, List<FileFlaw> flaws)
     {
         int before = flaws.Count;
-        if (row.Cells.Count != header.Length)
+        if (table.FlawOf(row) is { } flaw)
         {
-            flaws.Add(
-                new FileFlaw(
-                    row.Line,
-                    "row",
-                    $"This row has {row.Cells.Count} cells, the first row names {header.Length} columns. Give as many."
-                )
-            );
+            flaws.Add(flaw);
             return null;
         }
 
@@ -153,8 +102,7 @@ public static class LogCsv
         };
         foreach (Column column in All)
         {
-            int at = Array.IndexOf(header, column.Name);
-            string cell = at < 0 ? string.Empty : row.Cells[at];
+            string cell = table.CellOf(row, column.Name);
             if (cell.Length == 0)
             {
                 if (Needed.Contains(column.Name, StringComparer.Ordinal))
@@ -199,8 +147,6 @@ public static class LogCsv
         }
             .Where(time => time.At is { } at && !RecordTime.IsFit(at, now + RecordTime.Leeway))
             .Select(time => new ValidationError(time.Field, RecordTime.HowToGive));
-
-    private static LogReading Refused(FileFlaw flaw) => new([], [flaw]);
 
     private static string Time(DateTimeOffset? at) =>
         at?.ToString("o", CultureInfo.InvariantCulture) ?? string.Empty;

@@ -109,61 +109,11 @@ public static class ShelfCsv
         DateOnly today
     )
     {
-        CsvReading read = CsvText.Read(text);
-        if (read.BrokenLine is { } broken)
-        {
-            return Refused(
-                new FileFlaw(
-                    broken,
-                    "row",
-                    "A quote does not match. Put a cell with quotes in it in quotes, and double those within."
-                )
-            );
-        }
-
-        if (read.Rows.Count < 2)
-        {
-            return Refused(
-                new FileFlaw(
-                    1,
-                    "file",
-                    $"Give a first row that names the columns ({string.Join(", ", Columns)}) and a row for each bottle."
-                )
-            );
-        }
-
-        IReadOnlyList<string> header = [.. read.Rows[0].Cells.Select(name => name.Trim())];
-        FileFlaw[] wrongHeader = [.. HeaderFlaws(header)];
-        return wrongHeader.Length > 0
-            ? new ShelfReading([], wrongHeader)
-            : new RowsReader(header, owned, now, today).Read(read.Rows.Skip(1));
+        var table = CsvTable.Read(text, Columns, Needed, "bottle");
+        return table.Errors.Count > 0
+            ? new ShelfReading([], table.Errors)
+            : new RowsReader(table, owned, now, today).Read();
     }
-
-    private static IEnumerable<FileFlaw> HeaderFlaws(IReadOnlyList<string> header)
-    {
-        foreach (string name in header.Where(name => !Columns.Contains(name, StringComparer.Ordinal)))
-        {
-            yield return new FileFlaw(
-                1,
-                Shorten(name),
-                $"There is no such column. The columns are: {string.Join(", ", Columns)}."
-            );
-        }
-
-        if (header.Distinct(StringComparer.Ordinal).Count() < header.Count)
-        {
-            yield return new FileFlaw(1, "file", "A column stands here twice. Give it once.");
-        }
-
-        foreach (string needed in Needed.Where(name => !header.Contains(name, StringComparer.Ordinal)))
-        {
-            yield return new FileFlaw(1, needed, "This column is needed.");
-        }
-    }
-
-    private static string Shorten(string name) => name.Length > 40 ? name[..40] : name;
-
-    private static ShelfReading Refused(FileFlaw error) => new([], [error]);
 
     private static string Word<T>(T value)
         where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName($"{value}");
@@ -238,7 +188,7 @@ public static class ShelfCsv
 
     /// <summary>Reads rows into products, gathering what is wrong.</summary>
     private sealed class RowsReader(
-        IReadOnlyList<string> header,
+        CsvTable table,
         IEnumerable<string> owned,
         DateTimeOffset now,
         DateOnly today
@@ -250,9 +200,9 @@ public static class ShelfCsv
         private readonly List<(ProductDocument Product, int Line)> products = [];
         private readonly List<FileFlaw> errors = [];
 
-        public ShelfReading Read(IEnumerable<CsvRow> rows)
+        public ShelfReading Read()
         {
-            foreach (CsvRow row in rows)
+            foreach (CsvRow row in table.Rows)
             {
                 Take(row);
             }
@@ -287,15 +237,9 @@ public static class ShelfCsv
 
         private void Take(CsvRow row)
         {
-            if (row.Cells.Count != header.Count)
+            if (table.FlawOf(row) is { } flaw)
             {
-                errors.Add(
-                    new FileFlaw(
-                        row.Line,
-                        "row",
-                        $"This row has {row.Cells.Count} cells, the first row names {header.Count} columns. Give as many."
-                    )
-                );
+                errors.Add(flaw);
                 return;
             }
 
@@ -429,18 +373,7 @@ public static class ShelfCsv
             return filled;
         }
 
-        private string CellOf(CsvRow row, string column)
-        {
-            for (int i = 0; i < header.Count; i++)
-            {
-                if (header[i] == column)
-                {
-                    return row.Cells[i].Trim();
-                }
-            }
-
-            return string.Empty;
-        }
+        private string CellOf(CsvRow row, string column) => table.CellOf(row, column).Trim();
 
         private static string FieldOf(string property) =>
             JsonNamingPolicy.CamelCase.ConvertName(property[(property.LastIndexOf('.') + 1)..]);

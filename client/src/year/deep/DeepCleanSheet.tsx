@@ -66,6 +66,7 @@ export function DeepCleanSheet({ vehicleId }: { vehicleId: string }) {
         <RecordSheet
           vehicleId={vehicleId}
           prices={deep.data.prices}
+          today={deep.data.today}
           onClose={() => setRecording(false)}
         />
       )}

@@ -8,7 +8,12 @@ import { Field } from "../../shared/Field";
 import { Pick } from "../../shared/Pick";
 import { Sheet } from "../../shared/Sheet";
 
-type Props = { vehicleId: string; prices: DeepClean["prices"]; onClose: () => void };
+type Props = {
+  vehicleId: string;
+  prices: DeepClean["prices"];
+  today: string;
+  onClose: () => void;
+};
 type By = Schemas["DeepCleanBy"];
 type Part = Schemas["DeepCleanParts"];
 
@@ -27,10 +32,11 @@ const PARTS: { part: Part; name: string }[] = [
 ];
 
 /** Records that the car was cleaned deeply. Levels follow what was done. */
-export function RecordSheet({ vehicleId, prices, onClose }: Props) {
+export function RecordSheet({ vehicleId, prices, today, onClose }: Props) {
   const queries = useQueryClient();
   const [by, setBy] = useState<By>("hiredMachine");
   const [parts, setParts] = useState<Part[]>(PARTS.map(({ part }) => part));
+  const [day, setDay] = useState(today);
   const [hours, setHours] = useState("");
   const [cost, setCost] = useState<string>();
   const [note, setNote] = useState("");
@@ -44,6 +50,7 @@ export function RecordSheet({ vehicleId, prices, onClose }: Props) {
           body: {
             by,
             parts,
+            day,
             hours: hours === "" ? 0 : Number(hours),
             cost: shownCost === "" ? null : Number(shownCost),
             note,
@@ -61,7 +68,7 @@ export function RecordSheet({ vehicleId, prices, onClose }: Props) {
       open
       onClose={onClose}
       title="Record a deep clean"
-      about="Finished just now. Another day can be put in by correcting the entry in the log."
+      about="Levels and dates follow what was done. It can be undone in the log."
     >
       <form
         onSubmit={(event: FormEvent) => {
@@ -69,6 +76,16 @@ export function RecordSheet({ vehicleId, prices, onClose }: Props) {
           record.mutate();
         }}
       >
+        <Field label="Finished on" error={errors.day?.[0]}>
+          <input
+            className="field"
+            type="date"
+            required
+            max={today}
+            value={day}
+            onChange={(event) => setDay(event.target.value)}
+          />
+        </Field>
         <Pick label="By" value={by} options={BY} onChange={(value) => setBy(value as By)} />
         <fieldset className="mb-4">
           <legend className="mb-1 text-16 font-semibold">What was done</legend>

@@ -79,11 +79,19 @@ internal static class DeepCleanEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        DateTimeOffset at = request.At ?? clock.Now;
-        if (!RecordTime.IsFit(at, clock.Now))
+        if (
+            request.Day is { } day
+            && (day > clock.Today || day < DateOnly.FromDateTime(RecordTime.Earliest.DateTime))
+        )
         {
-            return Problems.Field("at", RecordTime.HowToGive);
+            return Problems.Field("day", "Give a day from 1990 on that is not in the future.");
         }
+
+        // Of another day only the day is known.
+        DateTimeOffset at =
+            request.Day is { } other && other < clock.Today
+                ? RecordTime.StartOf(other, clock.Zone).AddHours(12)
+                : clock.Now;
 
         DeepCleanParts parts = request.Parts.Aggregate(DeepCleanParts.None, (all, part) => all | part);
         if (parts == DeepCleanParts.None)

@@ -21,6 +21,7 @@ namespace Cove.Web.Features.DeepCleans;
 /// <param name="DryingHours">How long it dries.</param>
 /// <param name="NotForOwners">What is no owner's work.</param>
 /// <param name="Prices">What a deep clean costs.</param>
+/// <param name="Today">The owner's present day.</param>
 internal sealed record DeepCleanView(
     string Sentence,
     DateOnly? Due,
@@ -38,7 +39,8 @@ internal sealed record DeepCleanView(
     double Minutes,
     double DryingHours,
     string NotForOwners,
-    PricesRequest Prices
+    PricesRequest Prices,
+    DateOnly Today
 )
 {
     public static DeepCleanView Of(
@@ -98,7 +100,8 @@ internal sealed record DeepCleanView(
                 Shop = prices.Shop,
                 Hire = prices.Hire,
                 Currency = currency,
-            }
+            },
+            clock.Today
         );
 }
 
@@ -129,8 +132,8 @@ internal sealed record DeepCleanStepView(string Id, string Name, string How, dou
 /// <summary>That a car was cleaned deeply.</summary>
 public sealed record NewDeepClean
 {
-    /// <summary>When it was finished, not in the future; null for now.</summary>
-    public DateTimeOffset? At { get; init; }
+    /// <summary>The day on which it was finished, on the owner's calendar and not in the future; null for now.</summary>
+    public DateOnly? Day { get; init; }
 
     /// <summary>By whom.</summary>
     public required DeepCleanBy By { get; init; }

@@ -133,7 +133,7 @@ internal static class OutlookEndpoints
             clock,
             async asked =>
             {
-                YearOutlook now = (await years.Kept(asked.Kept, asked.Car)).Outlook;
+                YearOutlook now = (await years.Kept(asked.Saved, asked.Kept, asked.Car)).Outlook;
                 var then = years.Outlook(asked.Then, asked.Car);
                 return new SavingView(
                     Math.Round(now.OverdueDays - then.OverdueDays),
@@ -151,10 +151,10 @@ internal static class OutlookEndpoints
         MoneyStore money,
         CancellationToken cancel
     ) =>
-        await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (_, plan)
+        await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (saved, plan)
         && await routines.Find(vehicleId, cancel) is var (_, car)
             ? Results.Ok(
-                OutlookView.Of(await years.Kept(plan, car), string.Empty, await money.Currency(cancel))
+                OutlookView.Of(await years.Kept(saved, plan, car), string.Empty, await money.Currency(cancel))
             )
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
@@ -178,7 +178,11 @@ internal static class OutlookEndpoints
                 string currency = await money.Currency(cancel);
                 return OutlookView.Of(
                     then,
-                    YearDifference.InWords(await years.Kept(asked.Kept, asked.Car), then, currency),
+                    YearDifference.InWords(
+                        await years.Kept(asked.Saved, asked.Kept, asked.Car),
+                        then,
+                        currency
+                    ),
                     currency
                 );
             },
@@ -250,11 +254,17 @@ internal static class OutlookEndpoints
             request.Use is null && request.Routine is null && ways is null
                 ? kept
                 : await routines.WhatIf(vehicleId, use, ways, routine!, saved, kept, car, cancel);
-        return Results.Ok(await answer(new AskedYear(car, kept, then, use)));
+        return Results.Ok(await answer(new AskedYear(car, saved, kept, then, use)));
     }
 
     /// <summary>A year that somebody asks about.</summary>
-    private sealed record AskedYear(CarAtHand Car, RoutinePlan Kept, RoutinePlan Then, CarUse? Use);
+    private sealed record AskedYear(
+        CarAtHand Car,
+        SavedRoutine Saved,
+        RoutinePlan Kept,
+        RoutinePlan Then,
+        CarUse? Use
+    );
 }
 
 /// <summary>What if: everything that is left out stays as it is.</summary>

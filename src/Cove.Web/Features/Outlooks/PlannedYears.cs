@@ -11,11 +11,11 @@ internal sealed class PlannedYears(LevelStore levels, OwnerClock clock)
         car.Once("embedded", () => levels.Embedded(car.Day.Ledger, clock.Now));
 
     /// <summary>What the plan of the routine that is kept brings.</summary>
-    public Task<PlannedYear> Kept(RoutinePlan plan, CarAtHand car) =>
-        car.Once(
-            $"year {System.Runtime.CompilerServices.RuntimeHelpers.GetHashCode(plan)}",
-            () => Of(plan, car)
-        );
+    /// <param name="saved">The routine.</param>
+    /// <param name="plan">Its plan.</param>
+    /// <param name="car">The car, which is at hand only until something is stored.</param>
+    public Task<PlannedYear> Kept(SavedRoutine saved, RoutinePlan plan, CarAtHand car) =>
+        car.Once($"year {saved.Version}", () => Of(plan, car));
 
     /// <summary>What a plan brings.</summary>
     /// <param name="plan">The plan.</param>
