@@ -15,9 +15,21 @@ namespace Cove.Core.Sessions;
 /// <param name="paces">What has been learnt of the owner's pace at chores.</param>
 /// <param name="now">The instant.</param>
 /// <param name="today">What the day brings; the usual when left out.</param>
-public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, DayConditions? today = null)
+/// <param name="request">What the owner asks of the session; nothing when left out.</param>
+public sealed class DayPlan(
+    CarShelf car,
+    OwnerPaces paces,
+    DateTimeOffset now,
+    DayConditions? today = null,
+    SessionRequest? request = null
+)
 {
     private readonly DayConditions today = today ?? DayConditions.Usual;
+    private readonly SessionRequest request = request ?? SessionRequest.None;
+    private DayPlan? asked;
+
+    /// <summary>The day of which nothing is asked; null for that day itself.</summary>
+    private DayPlan? unasked;
     private readonly Dictionary<int, PlannedSession> sessions = [];
     private SessionPlanner? planner;
     private SessionOffer? offer;
@@ -57,7 +69,7 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
         SpotProducts.For(spot.Aid, spot.Surface, car.Ways, today.Supplies);
 
     /// <summary>What can be done now and with what, and what cannot and why.</summary>
-    public ReadyTasks Ready => field ??= ReadyOf(Statuses);
+    public ReadyTasks Ready => field ??= ReadyOf(Statuses, request);
 
     /// <summary>What lies loose in the car.</summary>
     public LooseThings LooseThings =>
@@ -69,7 +81,29 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
     /// <summary>What every length of session would bring. Ask <see cref="Session"/> for one of them.</summary>
     public SessionOffer Offer => offer ??= new SessionOffer(Planner, now);
 
-    private SessionPlanner Planner => planner ??= new SessionPlanner(Ready, Cabin, Methods, LooseThings);
+    private SessionPlanner Planner => planner ??= Planned(request);
+
+    /// <summary>A planner for what an owner asks, once and without keeping it; ask <see cref="Asked"/> for what is asked again and again.</summary>
+    /// <param name="asks">What is asked.</param>
+    public SessionPlanner Planned(SessionRequest asks) =>
+        new(
+            ReadyOf(Statuses, asks),
+            Cabin,
+            Methods,
+            LooseThings,
+            asks,
+            // What a session does of all that is due stays comparable, whatever is left out.
+            asks.IsNone
+                ? null
+                : (unasked ?? this).Planner.Worth
+        );
+
+    /// <summary>The same day with what an owner asks of the session. Ask it as this one; nothing asked gives this one itself.</summary>
+    /// <param name="request">What is asked.</param>
+    public DayPlan Asked(SessionRequest request) =>
+        request.Tag == this.request.Tag ? this
+        : asked?.request.Tag == request.Tag ? asked
+        : asked = new DayPlan(car, paces, now, today, request) { unasked = unasked ?? this };
 
     /// <summary>The session for a number of minutes, with everything it takes.</summary>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
@@ -89,22 +123,32 @@ public sealed class DayPlan(CarShelf car, OwnerPaces paces, DateTimeOffset now, 
     /// <summary>The session of a slot: of the tasks that were planned for it and no others, as far as they can be done today and fit.</summary>
     /// <param name="taskIds">The tasks.</param>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
+    /// <remarks>What the owner keeps in beside them is done too.</remarks>
     public PlannedSession SlotSession(IReadOnlyCollection<TaskId> taskIds, int minutes) =>
         new(
             new SessionPlanner(
-                ReadyOf([.. Statuses.Where(status => taskIds.Contains(status.Item.Task.Id))]),
+                ReadyOf(
+                    [
+                        .. Statuses.Where(status =>
+                            taskIds.Contains(status.Item.Task.Id) || request.Keeps(status.Item.Task)
+                        ),
+                    ],
+                    request
+                ),
                 Cabin,
                 Methods,
-                LooseThings
+                LooseThings,
+                request
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );
 
-    private ReadyTasks ReadyOf(IReadOnlyList<CareStatus> statuses) =>
+    private ReadyTasks ReadyOf(IReadOnlyList<CareStatus> statuses, SessionRequest asks) =>
         new(
             statuses,
             Methods,
             new Gate(car.Shelf, today.Place, today.Damp, today.Spots),
-            new SessionProducts(car.Chooser, today.Circumstances)
+            new SessionProducts(car.Chooser, today.Circumstances),
+            asks
         );
 }

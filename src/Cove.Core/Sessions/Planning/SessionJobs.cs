@@ -1,5 +1,6 @@
 using Cove.Core.Methods;
 using Cove.Core.Schools;
+using Cove.Core.Sessions.Ready;
 using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Plan;
 using Cove.Core.Vehicles.Surfaces;
@@ -12,11 +13,13 @@ namespace Cove.Core.Sessions.Planning;
 /// <param name="ways">How the owner likes to work.</param>
 /// <param name="paces">How long the owner takes for chores.</param>
 /// <param name="things">What lies loose in the car; nothing when left out.</param>
+/// <param name="request">What the owner wants first and last; nothing when left out.</param>
 public sealed class SessionJobs(
     SessionPlaces places,
     WaysOfWorking ways,
     OwnerPaces paces,
-    LooseThings? things = null
+    LooseThings? things = null,
+    SessionRequest? request = null
 )
 {
     /// <summary>A seat that is dry within this time is waited for; where it takes longer, the glass comes before it. Cove's own choice.</summary>
@@ -120,13 +123,14 @@ public sealed class SessionJobs(
     )
     {
         var rules = new List<Precedence>();
+        var turns = new SessionTurns(works, stages, request);
         int[][] groups =
         [
-            .. stages
-                .Select(stage =>
-                    Enumerable.Range(0, jobs.Length).Where(job => jobs[job].Stage == stage).ToArray()
-                )
-                .Where(group => group.Length > 0),
+            .. Enumerable
+                .Range(0, jobs.Length)
+                .GroupBy(job => turns.Of(jobs[job]))
+                .OrderBy(group => group.Key)
+                .Select(group => group.ToArray()),
         ];
         // Each job of a stage after each of the stage before: what lies further back follows from that.
         for (int stage = 1; stage < groups.Length; stage++)
@@ -140,10 +144,6 @@ public sealed class SessionJobs(
             }
         }
 
-        // Who cleans glass kneels on the seats and treads on the floor; glass that comes before them need not wait.
-        bool glassAfterSeats =
-            stages.Index().First(stage => stage.Item == Stage.Glass).Index
-            > stages.Index().First(stage => stage.Item == Stage.WetLow).Index;
         var wetPlaces = works.Where(WetsPlaces).Select(work => work.Status.Item.Task.Id).ToHashSet();
         var belowThings = works
             .Where(work => work.Status.Item.Surfaces.Any(things.LieOn))
@@ -164,7 +164,12 @@ public sealed class SessionJobs(
                     && (
                         NeedsItDry(jobs[wet], jobs[after])
                         || (jobs[after].TaskId == ThingsBack && belowThings.Contains(jobs[wet].TaskId))
-                        || (isPlace && glassAfterSeats && jobs[after].Stage == Stage.Glass)
+                        // Who cleans glass kneels on the seats and treads on the floor; glass that comes before them need not wait.
+                        || (
+                            isPlace
+                            && jobs[after].Stage == Stage.Glass
+                            && turns.Of(jobs[wet]).CompareTo(turns.Of(jobs[after])) < 0
+                        )
                     )
                 )
                 {

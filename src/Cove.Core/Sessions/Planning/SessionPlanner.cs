@@ -18,12 +18,23 @@ public sealed class SessionPlanner
 {
     private const int HalfMinutesAMinute = 2;
 
+    /// <summary>What a task that is kept in counts for beside its worth: more than all other tasks together ever do.</summary>
+    private const int KeptInFirst = 10_000_000;
+
     private static readonly Kit[] AllKits = Enum.GetValues<Kit>();
 
     private readonly ReadyTasks ready;
     private readonly (ReadyTask Task, int Link)[] candidates;
     private readonly TriageCurve curve;
     private readonly TriageProblem problem;
+
+    /// <summary>What each candidate is worth by itself, whether it is kept in or not.</summary>
+    private readonly int[] worths;
+
+    /// <summary>The whole of each task that is kept in.</summary>
+    private readonly HashSet<int> keptIn;
+
+    private readonly double wholeWorth;
     private readonly SessionJobs jobs;
     private readonly Func<CareStatus, TaskWork> workOn;
     private readonly Dictionary<IReadOnlyList<int>, IReadOnlyList<PlannedOrder>> orders = new(
@@ -41,7 +52,16 @@ public sealed class SessionPlanner
     /// <param name="cabin">The cabin, for the walking.</param>
     /// <param name="methods">How its tasks are done; as the table has it when left out.</param>
     /// <param name="things">What lies loose in the car; nothing when left out.</param>
-    public SessionPlanner(ReadyTasks ready, Cabin cabin, MethodBook? methods, LooseThings? things = null)
+    /// <param name="request">What the owner asks of the session, as it was put to <paramref name="ready"/>; nothing when left out.</param>
+    /// <param name="ofWorth">What all of the upkeep is worth of which a session does a share, see <see cref="Worth"/>; that of <paramref name="ready"/> when left out.</param>
+    public SessionPlanner(
+        ReadyTasks ready,
+        Cabin cabin,
+        MethodBook? methods,
+        LooseThings? things = null,
+        SessionRequest? request = null,
+        double? ofWorth = null
+    )
     {
         this.ready = ready;
         WaysOfWorking ways = methods?.Ways ?? WaysOfWorking.Default;
@@ -50,9 +70,17 @@ public sealed class SessionPlanner
             new SessionPlaces(cabin, ways.Zones),
             ways,
             methods?.Paces ?? OwnerPaces.Nothing,
-            things
+            things,
+            request
         );
         candidates = [.. ready.All.SelectMany(task => task.Links.Index().Select(link => (task, link.Index)))];
+        keptIn = [.. ready.KeptIn.Select(task => Array.IndexOf(candidates, (task, task.Links.Count - 1)))];
+        worths =
+        [
+            .. candidates.Select(candidate => WorthOf(candidate.Task, candidate.Task.Links[candidate.Link])),
+        ];
+        Worth = worths.Sum(worth => (double)worth);
+        wholeWorth = ofWorth ?? Worth;
         problem = TriageOf();
         curve = Triage.Solve(problem, SessionRules.LongestMinutes * HalfMinutesAMinute);
     }
@@ -63,6 +91,9 @@ public sealed class SessionPlanner
     /// <summary>What cannot be done now, with the reason.</summary>
     public IReadOnlyList<HeldBack> Held => ready.Held;
 
+    /// <summary>What doing all of it is worth, in points; see <see cref="TaskWorth"/>.</summary>
+    public double Worth { get; }
+
     /// <summary>Plans the session for a number of minutes.</summary>
     /// <param name="minutes">From <see cref="SessionRules.ShortestMinutes"/> to <see cref="SessionRules.LongestMinutes"/>.</param>
     /// <exception cref="ArgumentOutOfRangeException">The minutes are outside that range.</exception>
@@ -71,27 +102,43 @@ public sealed class SessionPlanner
         ArgumentOutOfRangeException.ThrowIfLessThan(minutes, SessionRules.ShortestMinutes);
         ArgumentOutOfRangeException.ThrowIfGreaterThan(minutes, SessionRules.LongestMinutes);
         var limit = TimeSpan.FromMinutes(minutes);
-        for (int budget = minutes * HalfMinutesAMinute; budget > 0; budget--)
+        int least = LeastBudget();
+        for (int budget = minutes * HalfMinutesAMinute; budget > 0 && budget >= least; budget--)
         {
             IReadOnlyList<int> selection = curve.SelectionAt(budget);
             if (OrdersOf(selection).FirstOrDefault(order => order.Order.Length <= limit) is { } fitting)
             {
-                return new SessionPlan(
-                    minutes,
-                    fitting.Works,
-                    fitting.Jobs,
-                    fitting.Order,
-                    ShareOf(selection)
-                )
-                {
-                    Choices = ChoicesOf(fitting),
-                    Later = fitting.Later,
-                };
+                return PlanOf(minutes, selection, fitting);
             }
         }
 
-        return new SessionPlan(minutes, [], [], new RunningOrder([], TimeSpan.Zero), Share.None);
+        // What is kept in is done even where it takes longer than there is time.
+        return least > 0
+            ? PlanOf(minutes, curve.SelectionAt(least), OrdersOf(curve.SelectionAt(least))[0])
+            : new SessionPlan(minutes, [], [], new RunningOrder([], TimeSpan.Zero), Share.None);
     }
+
+    private SessionPlan PlanOf(int minutes, IReadOnlyList<int> selection, PlannedOrder order) =>
+        new(minutes, order.Works, order.Jobs, order.Order, ShareOf(selection))
+        {
+            Choices = ChoicesOf(order),
+            Later = order.Later,
+        };
+
+    /// <summary>The smallest budget that holds all that is kept in, or as much of it as two hours hold; 0 when nothing is.</summary>
+    private int LeastBudget()
+    {
+        int budget = SessionRules.LongestMinutes * HalfMinutesAMinute;
+        int most = KeptInAt(budget);
+        while (budget > 0 && KeptInAt(budget - 1) == most)
+        {
+            budget--;
+        }
+
+        return most == 0 ? 0 : budget;
+    }
+
+    private int KeptInAt(int budget) => curve.SelectionAt(budget).Count(keptIn.Contains);
 
     /// <summary>Plans a session for each whole minute from the shortest to the longest; the share gained never falls.</summary>
     public IReadOnlyList<SessionPlan> PlanAll() =>
@@ -117,7 +164,7 @@ public sealed class SessionPlanner
                     (candidate, index) =>
                         new TriageCandidate(
                             candidate.Task.Links[candidate.Link].HalfMinutes,
-                            WorthOf(candidate.Task, candidate.Task.Links[candidate.Link]),
+                            worths[index] + (keptIn.Contains(index) ? KeptInFirst : 0),
                             [
                                 .. candidate.Task.Status.Item.Task.Kits.Select(kit =>
                                     Array.IndexOf(AllKits, kit)
@@ -143,11 +190,11 @@ public sealed class SessionPlanner
     }
 
     /// <summary>What a link is worth: each of its surfaces by its level and its part of the whole. What is only wanted for another task's sake is worth nothing by itself.</summary>
-    private static int WorthOf(ReadyTask task, ChainLink link)
+    private int WorthOf(ReadyTask task, ChainLink link)
     {
         CareItem item = task.Status.Item;
         return TaskWorth.Points(
-            link.Adds.Where(status => Gate.IsDueEnough(item.Task, status))
+            link.Adds.Where(status => ready.IsWanted(item.Task, status))
                 .Sum(status => TaskWorth.Of(item.Task, status.Due.Level, item.PartOf(status.Surface)))
         );
     }
@@ -246,7 +293,7 @@ public sealed class SessionPlanner
         SurfaceStatus[] keep =
         [
             .. work.Status.Surfaces.Where(surface =>
-                Gate.IsDueEnough(task, surface) || needed.Contains(surface.Surface.Id)
+                ready.IsWanted(task, surface) || needed.Contains(surface.Surface.Id)
             ),
         ];
         return keep.Length == work.Status.Surfaces.Count ? work
@@ -270,9 +317,8 @@ public sealed class SessionPlanner
 
     private Share ShareOf(IReadOnlyList<int> selection)
     {
-        double all = problem.Candidates.Sum(candidate => (double)candidate.Benefit);
-        double taken = selection.Sum(index => (double)problem.Candidates[index].Benefit);
-        return all == 0 ? Share.None : new Share(Math.Min(1, taken / all));
+        double taken = selection.Sum(index => (double)worths[index]);
+        return wholeWorth == 0 ? Share.None : new Share(Math.Min(1, taken / wholeWorth));
     }
 
     private sealed record PlannedOrder(

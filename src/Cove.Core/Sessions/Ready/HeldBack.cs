@@ -26,6 +26,12 @@ public sealed record HeldBack(CareStatus Status, HoldReason Reason, string Why)
 /// <summary>Why a task is held back. What is asked first stands first; a task is held back for the first reason that holds.</summary>
 public enum HoldReason
 {
+    /// <summary>The owner left it out.</summary>
+    LeftOut,
+
+    /// <summary>It lies outside the part of the car, or the kind of work, that the owner asked for.</summary>
+    NotAskedFor,
+
     /// <summary>The surface is closed to routine work.</summary>
     Closed,
 
@@ -58,4 +64,19 @@ public enum HoldReason
 
     /// <summary>Something has to be done before it that is held back itself.</summary>
     OtherFirst,
+}
+
+/// <summary>What an owner may do about reasons.</summary>
+public static class HoldReasons
+{
+    /// <summary>Whether an owner may do a task all the same: where only minutes, tools or the outcome are at stake, and they may know better than what is on record. Where a person could be harmed, where nothing safe is owned, and on damp ground they may not.</summary>
+    public static bool MayBeOverruled(this HoldReason reason) =>
+        reason
+            is HoldReason.LeftOut
+                or HoldReason.NotDue
+                or HoldReason.NoTool
+                or HoldReason.NoWater
+                or HoldReason.NoPower
+                or HoldReason.Weather
+                or HoldReason.MustStand;
 }

@@ -5,6 +5,7 @@ using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Levels;
+using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Sessions.Ready;
@@ -27,19 +28,23 @@ public sealed class ReadyTasks
     private readonly MethodBook? methods;
     private readonly Gate? gate;
     private readonly SessionProducts? products;
+    private readonly SessionRequest request;
 
     /// <summary>Asks every task of a car.</summary>
     /// <param name="statuses">How the tasks stand.</param>
     /// <param name="methods">How they are done; by the table when left out.</param>
     /// <param name="gate">Asks whether they can be done now; they all can when it is left out.</param>
     /// <param name="products">Chooses what they are done with; whatever there is when it is left out.</param>
+    /// <param name="request">What the owner asks of the session; nothing when left out.</param>
     public ReadyTasks(
         IReadOnlyList<CareStatus> statuses,
         MethodBook? methods = null,
         Gate? gate = null,
-        SessionProducts? products = null
+        SessionProducts? products = null,
+        SessionRequest? request = null
     )
     {
+        this.request = request ?? SessionRequest.None;
         this.statuses = statuses.ToDictionary(status => status.Item.Task.Id);
         this.methods = methods;
         this.gate = gate;
@@ -71,8 +76,15 @@ public sealed class ReadyTasks
     /// <summary>The tasks that can be done now, in the order of the table.</summary>
     public IReadOnlyList<ReadyTask> All { get; }
 
-    /// <summary>What is held back, a line for each task and reason, in the order of the table.</summary>
+    /// <summary>What is held back, a line for each task and reason, in the order of the table. What was not asked for is not among it.</summary>
     public IReadOnlyList<HeldBack> Held { get; }
+
+    /// <summary>Whether a task is done on a surface for its own sake: it is asked for there, and it is due enough or kept in whatever its level.</summary>
+    public bool IsWanted(CareTask task, SurfaceStatus surface) =>
+        request.Covers(task, surface.Surface) && (request.Keeps(task) || Gate.IsDueEnough(task, surface));
+
+    /// <summary>The tasks that are to be done in any case and can be.</summary>
+    public IEnumerable<ReadyTask> KeptIn => All.Where(task => request.Keeps(task.Status.Item.Task));
 
     /// <summary>The ready task that another one requires; null when it requires none, or needs none here.</summary>
     public ReadyTask? RequiredBy(ReadyTask task) =>
@@ -100,9 +112,16 @@ public sealed class ReadyTasks
                 continue;
             }
 
-            if (!mine.Contains(surface.Surface.Id) && !Gate.IsDueEnough(status.Item.Task, surface))
+            if (request.LeftOut.Contains(status.Item.Task.Id))
             {
-                Hold(new HeldBack(status.On([surface]), HoldReason.NotDue, "It is not due yet."));
+                mine.Remove(surface.Surface.Id);
+                Hold(new HeldBack(status.On([surface]), HoldReason.LeftOut, "You left it out."));
+                continue;
+            }
+
+            if (!mine.Contains(surface.Surface.Id) && !IsWanted(status.Item.Task, surface))
+            {
+                Hold(NotWanted(status, surface));
                 continue;
             }
 
@@ -113,6 +132,11 @@ public sealed class ReadyTasks
             }
         }
     }
+
+    private static HeldBack NotWanted(CareStatus status, SurfaceStatus surface) =>
+        Gate.IsDueEnough(status.Item.Task, surface)
+            ? new HeldBack(status.On([surface]), HoldReason.NotAskedFor, "You asked for something else.")
+            : new HeldBack(status.On([surface]), HoldReason.NotDue, "It is not due yet.");
 
     /// <summary>How the required task stands on a surface, where it has to be done first; null when it need not.</summary>
     private SurfaceStatus? RequiredOn(CareStatus status, Surface surface) =>
@@ -152,6 +176,18 @@ public sealed class ReadyTasks
         {
             TaskWork work = WorkOn(status.On(open));
             TaskChoices choices = products?.For(work) ?? new TaskChoices(status.Item.Task, []);
+            ChoiceForSurfaces[] wet = request.WithoutWater ? [.. choices.Choices.Where(TakesWater)] : [];
+            if (wet.Length > 0)
+            {
+                SurfaceStatus[] drop =
+                [
+                    .. open.Where(surface => wet.Any(choice => choice.Surfaces.Contains(surface.Surface))),
+                ];
+                Hold(new HeldBack(status.On(drop), HoldReason.NotAskedFor, "It takes water."));
+                open = [.. open.Except(drop)];
+                continue;
+            }
+
             ChoiceForSurfaces[] lacking = [.. choices.Choices.Where(choice => choice.Choice.Best is null)];
             if (lacking.Length == 0)
             {
@@ -165,6 +201,10 @@ public sealed class ReadyTasks
             open = Without(status, open, lacking);
         }
     }
+
+    private static bool TakesWater(ChoiceForSurfaces choice) =>
+        choice.Choice.Best is { } pick
+        && (!pick.Strength.IsNeat || pick.Product.Make.Class is ProductClass.Water or ProductClass.SoapWater);
 
     private HeldBack? FirstHeld(CareStatus status, SurfaceStatus surface) =>
         RequiredOn(status, surface.Surface) is not null
@@ -199,6 +239,11 @@ public sealed class ReadyTasks
                         .OfType<HeldBack>()
             ),
         ];
+        if (request.Keeps(status.Item.Task))
+        {
+            holds = [.. holds.Where(hold => !hold.Reason.MayBeOverruled())];
+        }
+
         foreach (HeldBack hold in holds)
         {
             Hold(hold);
@@ -284,7 +329,7 @@ public sealed class ReadyTasks
             SurfaceStatus[] keep =
             [
                 .. task.Status.Surfaces.Where(surface =>
-                    Gate.IsDueEnough(status.Item.Task, surface) || needed.Contains(surface.Surface.Id)
+                    IsWanted(status.Item.Task, surface) || needed.Contains(surface.Surface.Id)
                 ),
             ];
             if (keep.Length == task.Status.Surfaces.Count)
@@ -294,7 +339,7 @@ public sealed class ReadyTasks
 
             foreach (SurfaceStatus surface in task.Status.Surfaces.Except(keep))
             {
-                Hold(new HeldBack(status.On([surface]), HoldReason.NotDue, "It is not due yet."));
+                Hold(NotWanted(status, surface));
             }
 
             ready.Remove(status.Item.Task.Id);
@@ -313,7 +358,8 @@ public sealed class ReadyTasks
 
     private HeldBack[] Joined(IReadOnlyList<CareStatus> order) =>
         [
-            .. held.GroupBy(hold => (hold.Status.Item.Task.Id, hold.Reason, hold.Why))
+            .. held.Where(hold => hold.Reason != HoldReason.NotAskedFor)
+                .GroupBy(hold => (hold.Status.Item.Task.Id, hold.Reason, hold.Why))
                 .Select(group =>
                     group.First() with
                     {
