@@ -106,6 +106,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/today/why/{taskId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Why a task is in the session, or why it is not: the same minutes with it and without it. */
+        get: operations["GetWhy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/today": {
         parameters: {
             query?: never;
@@ -2204,6 +2221,8 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             daysLeft: null | number;
+            overMark: boolean;
+            mayBeKept: boolean;
             reason: components["schemas"]["HoldReason"];
             why: string;
             wayOut: null | string;
@@ -2213,7 +2232,7 @@ export interface components {
             stand: null | components["schemas"]["Standing"];
         };
         /** @enum {unknown} */
-        HoldReason: "closed" | "spot" | "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "noProduct" | "otherFirst";
+        HoldReason: "leftOut" | "notAskedFor" | "closed" | "spot" | "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "noProduct" | "otherFirst";
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -2367,6 +2386,7 @@ export interface components {
             part: string;
             /** Format: int32 */
             daysLeft: null | number;
+            overMark: boolean;
             /** Format: int32 */
             comesInAt: null | number;
         };
@@ -2817,6 +2837,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             ofSlot?: boolean;
+            ask?: null | components["schemas"]["SessionAsk"];
             plan: string;
         };
         NewRunEvent: {
@@ -3533,6 +3554,15 @@ export interface components {
             name: string;
             tasks: components["schemas"]["TurnTaskView"][];
         };
+        SessionAsk: {
+            leftOut?: null | string[];
+            keptIn?: null | string[];
+            first?: null | string;
+            last?: null | string;
+            onlyGlass?: null | boolean;
+            withoutWater?: null | boolean;
+            surfaces?: null | string[];
+        };
         SessionMixtureView: {
             /** Format: uuid */
             productId: string;
@@ -4028,6 +4058,8 @@ export interface components {
             broughtBack: components["schemas"]["BroughtBackView"][];
             place: components["schemas"]["PlaceDocument"];
             /** Format: double */
+            lengthMinutes: number;
+            /** Format: double */
             handsMinutes: number;
             /** Format: double */
             waitMinutes: number;
@@ -4253,6 +4285,11 @@ export interface components {
             routine?: null | components["schemas"]["RoutineDocument"];
             school?: null | components["schemas"]["SchoolTrial"];
         };
+        WhyView: {
+            taskId: string;
+            isIn: boolean;
+            sentence: string;
+        };
         /** @enum {unknown} */
         ZoneSchool: "shortestWalk" | "noseToTail" | "bootForward" | "driverFirst";
     };
@@ -4450,10 +4487,67 @@ export interface operations {
             };
         };
     };
+    GetWhy: {
+        parameters: {
+            query: {
+                minutes: number;
+                leftOut: string[];
+                keptIn: string[];
+                first?: string;
+                last?: string;
+                onlyGlass?: boolean;
+                withoutWater?: boolean;
+                surfaces: string[];
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                taskId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     GetToday: {
         parameters: {
             query: {
                 minutes: number;
+                leftOut: string[];
+                keptIn: string[];
+                first?: string;
+                last?: string;
+                onlyGlass?: boolean;
+                withoutWater?: boolean;
+                surfaces: string[];
                 slot?: boolean;
             };
             header?: never;

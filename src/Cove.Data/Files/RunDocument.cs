@@ -11,12 +11,11 @@ public sealed record RunDocument
     /// <summary>The most steps of one run.</summary>
     public const int MostSteps = 200;
 
+    /// <summary>The longest session that is kept, in minutes: two hours, and whatever an owner keeps in beside that.</summary>
+    public const int MostMinutes = 600;
+
     /// <summary>The minutes it was planned for.</summary>
-    [Range(
-        SessionRules.ShortestMinutes,
-        SessionRules.LongestMinutes,
-        ErrorMessage = "Say between 5 and 120 minutes."
-    )]
+    [Range(1, MostMinutes, ErrorMessage = "Say between 1 and 600 minutes.")]
     public required int Minutes { get; init; }
 
     /// <summary>When the session was planned.</summary>

@@ -73,7 +73,7 @@ public sealed class SessionPlannerTests
         CareLedger ledger = AnyCar.Ledger(CareBook.ReferenceLayout, Usage.Reference, Now, 1);
         var offer = new SessionOffer(Planner(ledger), Now);
 
-        IReadOnlyList<LeftOver> left = offer.LeftBy(20);
+        IReadOnlyList<LeftOver> left = offer.LeftBy(offer.At(20));
 
         Assert.NotEmpty(left);
         Assert.All(

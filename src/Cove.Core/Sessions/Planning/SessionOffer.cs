@@ -55,10 +55,9 @@ public sealed class SessionOffer
     public SessionPlan At(int minutes) => plans[minutes - SessionRules.ShortestMinutes];
 
     /// <summary>The tasks worth doing that a session leaves, each on the surfaces that are left and with the session length at which the first of them comes in.</summary>
-    /// <param name="minutes">The length of the session that leaves them.</param>
-    public IReadOnlyList<LeftOver> LeftBy(int minutes)
+    /// <param name="chosen">The session that leaves them.</param>
+    public IReadOnlyList<LeftOver> LeftBy(SessionPlan chosen)
     {
-        SessionPlan chosen = At(minutes);
         return
         [
             .. WorthDoing
@@ -70,7 +69,7 @@ public sealed class SessionOffer
                     status,
                     plans
                         .FirstOrDefault(plan =>
-                            plan.Minutes > minutes
+                            plan.Minutes > chosen.Minutes
                             && status.Surfaces.Any(surface =>
                                 plan.Does(status.Item.Task.Id, surface.Surface.Id)
                             )

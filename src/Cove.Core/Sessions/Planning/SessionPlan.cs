@@ -18,6 +18,9 @@ public sealed record SessionPlan(
     Share Gain
 )
 {
+    /// <summary>How long it takes, waiting included, in whole minutes, rounded up. Often less than <see cref="Minutes"/>, and more where the owner keeps in what needs more.</summary>
+    public int WholeMinutes => (int)Math.Ceiling(Order.Length.TotalMinutes - 0.01);
+
     /// <summary>What the tasks are done with, in the order they are done.</summary>
     public IReadOnlyList<TaskChoices> Choices { get; init; } = [];
 

@@ -133,7 +133,11 @@ internal sealed class PlannedRoutines(
     }
 
     /// <summary>The session that is planned for the slot of today; null when there is no slot today, or nothing of it can be done.</summary>
-    public async Task<PlannedSession?> SessionOfToday(VehicleId vehicleId, CancellationToken cancel)
+    public async Task<PlannedSession?> SessionOfToday(
+        VehicleId vehicleId,
+        SessionRequest request,
+        CancellationToken cancel
+    )
     {
         if (
             await Kept(vehicleId, UsualMonths, cancel) is not var (_, plan)
@@ -145,7 +149,7 @@ internal sealed class PlannedRoutines(
         }
 
         TaskId[] tasks = [.. slot.Tasks.Select(visit => visit.Item.Task.Id)];
-        PlannedSession session = car.Use(day => day.SlotSession(tasks, slot.Day.Minutes));
+        PlannedSession session = car.Use(day => day.Asked(request).SlotSession(tasks, slot.Day.Minutes));
         return session.Steps.Count > 0 ? session : null;
     }
 

@@ -1,5 +1,6 @@
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Routines;
+using Cove.Web.Features.Today;
 using Cove.Web.Features.Vehicles;
 
 namespace Cove.Web.Features.Runs;
@@ -54,14 +55,20 @@ internal static class RunEndpoints
             return Preconditions.MissingKey();
         }
 
+        SessionAsk ask = request.Ask ?? new SessionAsk();
+        if (ask.Refusal() is { } refusal)
+        {
+            return refusal;
+        }
+
         if (await cars.Get(vehicleId, sources, cancel) is not { } car)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
         PlannedSession session =
-            (request.OfSlot ? await routines.SessionOfToday(vehicleId, cancel) : null)
-            ?? car.Use(day => day.Session(request.Minutes));
+            (request.OfSlot ? await routines.SessionOfToday(vehicleId, ask.ToRequest(), cancel) : null)
+            ?? car.Use(day => day.Asked(ask.ToRequest()).Session(request.Minutes));
         if (session.Steps.Count == 0)
         {
             return Problems.Conflict(
@@ -78,7 +85,7 @@ internal static class RunEndpoints
 
         Changed<SavedRun> started = await runs.Start(
             vehicleId,
-            request.Minutes,
+            session.Plan.WholeMinutes,
             session.Steps,
             key,
             clock.Now,

@@ -163,6 +163,9 @@ public sealed record NewRun
     /// <summary>Whether it is the session that the routine planned for today's slot.</summary>
     public bool OfSlot { get; init; }
 
+    /// <summary>What the owner asked of the session; nothing when left out.</summary>
+    public SessionAsk? Ask { get; init; }
+
     /// <summary>The session that was on the screen, as Today names it.</summary>
     [StringLength(
         PlannedSession.TagLength,

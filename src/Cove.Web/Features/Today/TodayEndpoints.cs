@@ -7,7 +7,14 @@ namespace Cove.Web.Features.Today;
 
 internal static class TodayEndpoints
 {
-    public static void MapToday(this RouteGroupBuilder api) =>
+    public static void MapToday(this RouteGroupBuilder api)
+    {
+        api.MapGet("/vehicles/{vehicleId:guid}/today/why/{taskId}", Why)
+            .WithName("GetWhy")
+            .WithSummary("Why a task is in the session, or why it is not: the same minutes with it and without it.")
+            .Produces<WhyView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound);
         api.MapGet("/vehicles/{vehicleId:guid}/today", Today)
             .WithName("GetToday")
             .WithSummary(
@@ -16,6 +23,7 @@ internal static class TodayEndpoints
             .Produces<TodayView>()
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
+    }
 
     private static async Task<IResult> Today(
         VehicleId vehicleId,
@@ -31,10 +39,16 @@ internal static class TodayEndpoints
         UseStore uses,
         PlannedRoutines routines,
         OwnerClock clock,
+        [AsParameters] SessionAsk ask,
         CancellationToken cancel,
         bool slot = false
     )
     {
+        if (ask.Refusal() is { } refusal)
+        {
+            return refusal;
+        }
+
         if (await cars.Get(vehicleId, sources, cancel) is not { } car)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
@@ -42,17 +56,64 @@ internal static class TodayEndpoints
 
         Guid? underWay = await runs.UnderWay(vehicleId, cancel);
         int useVersion = (await uses.Find(vehicleId, cancel))!.Version;
-        PlannedSession? planned = slot ? await routines.SessionOfToday(vehicleId, cancel) : null;
+        SessionRequest request = ask.ToRequest();
+        PlannedSession? planned = slot ? await routines.SessionOfToday(vehicleId, request, cancel) : null;
         bool ofSlot = planned?.Plan.Minutes == minutes;
         return Results.Ok(
-            car.Use(at =>
-                new TodayPage(at, clock).Show(
+            car.Use(day =>
+            {
+                DayPlan at = day.Asked(request);
+                return new TodayPage(at, clock).Show(
                     ofSlot ? planned! : at.Session(minutes),
                     ofSlot,
                     underWay,
                     useVersion
-                )
-            )
+                );
+            })
+        );
+    }
+
+    private static async Task<IResult> Why(
+        VehicleId vehicleId,
+        TaskId taskId,
+        [Range(
+            SessionRules.ShortestMinutes,
+            SessionRules.LongestMinutes,
+            ErrorMessage = "Say between 5 and 120 minutes."
+        )]
+            int minutes,
+        CarsAtHand cars,
+        CarSources sources,
+        [AsParameters] SessionAsk ask,
+        CancellationToken cancel
+    )
+    {
+        if (ask.Refusal() is { } refusal)
+        {
+            return refusal;
+        }
+
+        if (await cars.Get(vehicleId, sources, cancel) is not { } car)
+        {
+            return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+        }
+
+        if (CareTasks.Find(taskId) is null)
+        {
+            return Problems.NotFound("There is no such task. Ask of one that Today shows.");
+        }
+
+        SessionRequest request = ask.ToRequest();
+        return Results.Ok(
+            car.Use(day =>
+            {
+                bool isIn = day.Asked(request).Session(minutes).Plan.Has(taskId);
+                return new WhyView(
+                    taskId.Value,
+                    isIn,
+                    RowReason.Of(day, request, minutes, taskId).Sentence(isIn)
+                );
+            })
         );
     }
 }

@@ -23,6 +23,12 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
         choices = session.Choices;
         DateTimeOffset now = clock.Now;
         PlannedStepView[] steps = [.. plan.Order.Steps.Select((step, index) => Step(plan, step, index + 1))];
+        LaterView[] later =
+        [
+            .. Due.SoonestFirst(offer.LeftBy(session.Plan).Select(Later), later => later.DaysLeft),
+        ];
+        HeldView[] held = [.. offer.Held.Select(Held)];
+        int overdueHere = steps.Count(step => step.OverMark);
         return new TodayView(
             VehicleView.Of(ledger.Vehicle),
             clock.OnTheWall(now),
@@ -35,8 +41,8 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             plan.Gain.Value,
             [.. offer.Plans.Select(other => new CurvePointView(other.Minutes, other.Gain.Value))],
             offer.WorthDoing.Count,
-            day.Statuses.Count(status => status.Level.IsDue),
-            day.Statuses.Count(status => status.Level.IsDue && plan.DoesAllOf(OnlyDue(status))),
+            overdueHere + later.Count(row => row.OverMark) + held.Count(row => row.OverMark),
+            overdueHere,
             offer.MinutesForComingDue,
             offer.MinutesUntilFlat,
             day.Statuses.Min(status => status.Earliest.Due.DueDate(clock.Zone)),
@@ -46,10 +52,11 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             [.. KitsOf(plan).Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
             [.. SessionMixture.Of(session.Steps, LeftOf).Select(SessionMixtureView.Of)],
             day.Car.Shelf.Products.Count,
-            [.. Due.SoonestFirst(offer.LeftBy(minutes).Select(Later), later => later.DaysLeft)],
-            [.. offer.Held.Select(Held)],
+            later,
+            held,
             [.. plan.Later.Select(BroughtBack)],
             PlaceDocument.Of(day.Methods.Place),
+            plan.Order.Length.TotalMinutes,
             plan.Order.Busy.TotalMinutes,
             (plan.Order.Length - plan.Order.Busy).TotalMinutes,
             clock.OnTheWall(now + plan.Order.Length),
@@ -64,9 +71,6 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
         day.Car.Shelf.Products.FirstOrDefault(product => product.Id == productId) is { } product
             ? day.Supplies.Of(product).Left
             : null;
-
-    private static CareStatus OnlyDue(CareStatus status) =>
-        status.On([.. status.Surfaces.Where(surface => surface.Due.Level.IsDue)]);
 
     private static IEnumerable<Kit> KitsOf(SessionPlan plan) =>
         plan.Order.Steps.SelectMany(step => plan.Jobs[step.Job].Kits).Distinct();
@@ -195,6 +199,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             task.ShortName,
             PartOf(left.Status),
             left.Status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
+            left.Status.Level.IsDue,
             left.ComesInAt
         );
     }
@@ -210,6 +215,8 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             PartOf(held.Status),
             day.Methods.Of(held.Status).Hands.TotalMinutes,
             held.Status.Earliest.Due.DaysLeft(clock.Now, clock.Zone),
+            held.Status.Level.IsDue,
+            held.Reason.MayBeOverruled(),
             held.Reason,
             held.Why,
             held.WayOut,

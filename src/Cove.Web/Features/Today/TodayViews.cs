@@ -15,8 +15,8 @@ namespace Cove.Web.Features.Today;
 /// <param name="Gain">The share of all upkeep worth doing now that the session takes back, from 0 to 1.</param>
 /// <param name="Curve">The same share for every whole minute.</param>
 /// <param name="WorthDoing">How many tasks are worth doing now.</param>
-/// <param name="OverMark">How many tasks are at or over the mark.</param>
-/// <param name="OverMarkCleared">How many of those the session clears.</param>
+/// <param name="OverMark">How many rows, of the order and of what is not done this time, are at or over the mark.</param>
+/// <param name="OverMarkCleared">How many of those are in the order.</param>
 /// <param name="ComingDueMinutes">The fewest minutes that do everything coming due within a week; null when there is no such number.</param>
 /// <param name="FlatMinutes">The minutes from which on it is detail; null when there is no such number.</param>
 /// <param name="NextDue">The first day on which something comes due; null when nothing ever does.</param>
@@ -30,6 +30,7 @@ namespace Cove.Web.Features.Today;
 /// <param name="NotThisTime">What cannot be done now, whatever the minutes, with the reason and the shortest way out.</param>
 /// <param name="BroughtBack">What is brought back only after the session, because it cannot be dry before.</param>
 /// <param name="Place">Where the owner works today.</param>
+/// <param name="LengthMinutes">How long the session takes, waiting included. It may be less than was asked for, and more where something is kept in.</param>
 /// <param name="HandsMinutes">How long the hands are busy.</param>
 /// <param name="WaitMinutes">How long the hands wait for something to dry before the end.</param>
 /// <param name="Finish">When it ends if it starts now.</param>
@@ -62,6 +63,7 @@ internal sealed record TodayView(
     IReadOnlyList<HeldView> NotThisTime,
     IReadOnlyList<BroughtBackView> BroughtBack,
     PlaceDocument Place,
+    double LengthMinutes,
     double HandsMinutes,
     double WaitMinutes,
     DateTimeOffset Finish,
@@ -136,6 +138,7 @@ internal sealed record KitView(string Name, string Contents);
 /// <param name="ShortName">The same in one or two words.</param>
 /// <param name="Part">The surfaces in short, where it is only some of those the task tends; empty otherwise.</param>
 /// <param name="DaysLeft">Days to the mark; null when it never comes due.</param>
+/// <param name="OverMark">Whether it is at or over its mark.</param>
 /// <param name="ComesInAt">The session length at which it comes in; null when none does.</param>
 internal sealed record LaterView(
     string TaskId,
@@ -143,6 +146,7 @@ internal sealed record LaterView(
     string ShortName,
     string Part,
     int? DaysLeft,
+    bool OverMark,
     int? ComesInAt
 );
 
@@ -154,6 +158,8 @@ internal sealed record LaterView(
 /// <param name="Part">The surfaces in short, where it is only some of those the task tends; empty otherwise.</param>
 /// <param name="Minutes">What it would take in hands.</param>
 /// <param name="DaysLeft">Days to the mark; null when it never comes due.</param>
+/// <param name="OverMark">Whether it is at or over its mark.</param>
+/// <param name="MayBeKept">Whether the owner may keep it in all the same.</param>
 /// <param name="Reason">Why, as a word.</param>
 /// <param name="Why">Why, as a sentence.</param>
 /// <param name="WayOut">What to do about it, as a sentence; null when there is nothing to do but wait until it is due.</param>
@@ -168,6 +174,8 @@ internal sealed record HeldView(
     string Part,
     double Minutes,
     int? DaysLeft,
+    bool OverMark,
+    bool MayBeKept,
     HoldReason Reason,
     string Why,
     string? WayOut,
@@ -181,3 +189,9 @@ internal sealed record HeldView(
 /// <param name="From">Minutes from the start from which on it can be done.</param>
 /// <param name="At">When that is, if the session starts now.</param>
 internal sealed record BroughtBackView(string What, double From, DateTimeOffset At);
+
+/// <summary>Why a task is in a session, or why it is not.</summary>
+/// <param name="TaskId">The care task.</param>
+/// <param name="IsIn">Whether it is in.</param>
+/// <param name="Sentence">Why, as a sentence.</param>
+internal sealed record WhyView(string TaskId, bool IsIn, string Sentence);
