@@ -273,7 +273,7 @@ test.describe("on a phone", () => {
     for (let fives = 0; fives < 4; fives++) {
       await page.locator("#minutes").press("Shift+ArrowRight");
     }
-    await page.getByRole("button", { name: "Start 45-minute session" }).click();
+    await page.getByRole("button", { name: /^Start \d+-minute session/ }).click();
     await skipTo(page, "Wash the rubber mats");
     const product = page.getByRole("region", { name: "Product" });
     await expect(product).toContainText("All-purpose concentrate");

@@ -31,6 +31,7 @@ export const keys = {
 type CarPlace =
   | "detail"
   | "today"
+  | "why"
   | "cabin"
   | "surface"
   | "glass"

@@ -383,19 +383,56 @@ export function useCabin(vehicleId: string, work?: string) {
 }
 
 /** The session for a number of minutes. */
-export function useToday(vehicleId: string, minutes: number, slot: boolean) {
+export function useToday(
+  vehicleId: string,
+  minutes: number,
+  slot: boolean,
+  asked: Schemas["SessionAsk"],
+) {
   return useQuery({
-    queryKey: keys.place(vehicleId, "today", minutes, slot),
+    queryKey: keys.place(vehicleId, "today", minutes, slot, asked),
     queryFn: ({ signal }) =>
       ask(
         api.GET("/api/vehicles/{vehicleId}/today", {
-          params: { path: { vehicleId }, query: { minutes, slot } },
+          params: { path: { vehicleId }, query: { minutes, slot, ...inAddress(asked) } },
           signal,
         }),
       ),
     placeholderData: (previous, query) =>
       query?.queryKey[1] === vehicleId ? keepPreviousData(previous) : undefined,
   });
+}
+
+/** Why a task is in the session, or why it is not. */
+export function useWhy(
+  vehicleId: string,
+  minutes: number,
+  asked: Schemas["SessionAsk"],
+  taskId: string,
+) {
+  return useQuery({
+    queryKey: keys.place(vehicleId, "why", minutes, asked, taskId),
+    queryFn: ({ signal }) =>
+      ask(
+        api.GET("/api/vehicles/{vehicleId}/today/why/{taskId}", {
+          params: { path: { vehicleId, taskId }, query: { minutes, ...inAddress(asked) } },
+          signal,
+        }),
+      ),
+  });
+}
+
+/** What is asked of a session, as an address takes it: nothing is said of what is not asked. */
+function inAddress(asked: Schemas["SessionAsk"]) {
+  return {
+    leftOut: asked.leftOut ?? [],
+    keptIn: asked.keptIn ?? [],
+    surfaces: asked.surfaces ?? [],
+    ...(asked.first ? { first: asked.first } : {}),
+    ...(asked.last ? { last: asked.last } : {}),
+    ...(asked.onlyGlass ? { onlyGlass: true } : {}),
+    ...(asked.withoutWater ? { withoutWater: true } : {}),
+  };
 }
 
 /** Whether the server answers, asked now and then. */

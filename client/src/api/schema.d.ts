@@ -4041,6 +4041,8 @@ export interface components {
             /** Format: int32 */
             overMarkCleared: number;
             /** Format: int32 */
+            overdueMinutes: null | number;
+            /** Format: int32 */
             comingDueMinutes: null | number;
             /** Format: int32 */
             flatMinutes: null | number;

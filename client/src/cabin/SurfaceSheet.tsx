@@ -55,6 +55,12 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
         </>
       )}
       <div className="mt-auto grid gap-2">
+        <Link
+          className="act2 text-center"
+          to={`/cars/${vehicleId}/today?on=${encodeURIComponent(surfaceId)}`}
+        >
+          Do only this today
+        </Link>
         <WornButton vehicleId={vehicleId} surface={surface.data} />
         <HappeningButton vehicleId={vehicleId} surfaceId={surfaceId} surfaceName={name} />
       </div>

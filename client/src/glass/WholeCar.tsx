@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import type { Glass } from "../api/client";
 import { Caution } from "../shared/Caution";
 import { minutes } from "../shared/format";
@@ -32,6 +33,11 @@ export function WholeCar({ glass }: { glass: Glass }) {
           <p className="border-t border-hairline pt-1.5 text-14">
             About <b className="font-semibold">{minutes(plan.minutes)} minutes</b>. Carry{" "}
             {plan.towels.map((towel) => towel.words).join("; ")}.
+          </p>
+          <p className="no-print pb-2">
+            <Link className="lnk text-14" to={`/cars/${glass.vehicle.id}/today?only=glass`}>
+              Do only the glass today
+            </Link>
           </p>
         </>
       )}

@@ -1,6 +1,11 @@
 import type { ReactNode } from "react";
 
-export type Cell = { label: string; value: ReactNode };
+export type Cell = {
+  label: string;
+  value: ReactNode;
+  /** From which width on it is shown; always when left out. */
+  from?: "desk" | "wide";
+};
 
 /** The strip at the top of a place: its name, then facts in cells, like the title block of a chart. */
 export function TitleBlock({ title, cells }: { title: string; cells: Cell[] }) {
@@ -20,7 +25,11 @@ export function TitleBlock({ title, cells }: { title: string; cells: Cell[] }) {
       )}
       <dl className="flex w-full overflow-x-auto border-t border-hairline max-desk:[scrollbar-width:none] desk:w-auto desk:border-t-0">
         {rest.map((cell) => (
-          <Fact key={cell.label} cell={cell} className="flex-none desk:border-r last:border-r-0" />
+          <Fact
+            key={cell.label}
+            cell={cell}
+            className={`flex-none last:border-r-0 desk:border-r ${cell.from === "wide" ? "max-wide:hidden" : cell.from === "desk" ? "max-desk:hidden" : ""}`}
+          />
         ))}
       </dl>
     </header>

@@ -93,6 +93,11 @@ export function days(left: number | null): string {
   return left < 0 ? `−${-left}` : `${left}`;
 }
 
+/** When something is due, in a column: "3 d", "today", "−2 d". */
+export function dueIn(left: number | null): string {
+  return left === null ? "never" : left === 0 ? "today" : left < 0 ? `−${-left} d` : `${left} d`;
+}
+
 /** "7 days left", "1 day over" */
 export function daysSaid(left: number | null): string {
   if (left === null) {

@@ -2,11 +2,15 @@ import { Link } from "react-router";
 import type { Place, Today } from "../api/client";
 import { clockOrDay, daysSaid, minutes } from "../shared/format";
 import { useSayPlace } from "../shared/useSayPlace";
+import { type Ask, settled, withTask } from "./ask";
 
 type Held = Today["notThisTime"][number];
 
-/** What the session leaves, each with its reason and the shortest way out. */
-export function NotThisTime({ today }: { today: Today }) {
+type Props = { today: Today; ask: Ask; onAsk: (ask: Ask) => void };
+
+/** What the session leaves, each with its reason, the shortest way out, and where nobody is harmed by it a way to do it all the same. */
+export function NotThisTime({ today, ask, onAsk }: Props) {
+  const add = (taskId: string) => () => onAsk(withTask(ask, taskId));
   const held = today.notThisTime.filter((one) => one.reason !== "notDue");
   const notDue = today.notThisTime.filter((one) => one.reason === "notDue");
   if (held.length + notDue.length + today.later.length === 0) {
@@ -24,7 +28,22 @@ export function NotThisTime({ today }: { today: Today }) {
             name={named(one)}
             minutes={one.minutes}
           >
-            {one.why} <WayOut today={today} held={one} />
+            <Over over={one.overMark} daysLeft={one.daysLeft} />
+            {one.why}{" "}
+            {one.reason === "leftOut" ? (
+              <Add
+                label="Put back"
+                name={one.name}
+                onClick={() => onAsk(settled(ask, one.taskId))}
+              />
+            ) : (
+              <>
+                <WayOut today={today} held={one} />{" "}
+                {one.mayBeKept && (
+                  <Add label="Do it all the same" name={one.name} onClick={add(one.taskId)} />
+                )}
+              </>
+            )}
           </Row>
         ))}
         {today.later.map((task) => (
@@ -32,9 +51,8 @@ export function NotThisTime({ today }: { today: Today }) {
             {task.comesInAt === null
               ? "It does not fit into two hours with the rest."
               : `It comes in at ${task.comesInAt} minutes.`}{" "}
-            <span className={(task.daysLeft ?? 1) < 0 ? "over font-semibold" : ""}>
-              {daysSaid(task.daysLeft)}
-            </span>
+            <Over over={task.overMark} daysLeft={task.daysLeft} />
+            <Add label="Add" name={task.name} onClick={add(task.taskId)} />
           </Row>
         ))}
       </ul>
@@ -50,7 +68,10 @@ export function NotThisTime({ today }: { today: Today }) {
                 className="flex justify-between gap-4 border-t border-hairline py-0.5"
               >
                 <span>{named(one)}</span>
-                <span className="flex-none text-soft">{daysSaid(one.daysLeft)}</span>
+                <span className="flex-none text-soft">
+                  {daysSaid(one.daysLeft)}{" "}
+                  <Add label="Add" name={one.name} onClick={add(one.taskId)} />
+                </span>
               </li>
             ))}
           </ul>
@@ -74,8 +95,26 @@ function Row({ name, minutes: takes, children }: RowProps) {
   );
 }
 
+function Over({ over, daysLeft }: { over: boolean; daysLeft: number | null }) {
+  return over ? <b className="over">{daysSaid(daysLeft)}. </b> : null;
+}
+
+function Add({ label, name, onClick }: { label: string; name: string; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      className="lnk min-h-6 max-desk:min-h-11"
+      aria-label={`${label}: ${name}`}
+      onClick={onClick}
+    >
+      {label}
+    </button>
+  );
+}
+
 function named(one: { shortName: string; part: string }): string {
-  return one.part ? `${one.shortName}: ${one.part.toLowerCase()}` : one.shortName;
+  const part = one.part.toLowerCase();
+  return part && part !== one.shortName.toLowerCase() ? `${one.shortName}: ${part}` : one.shortName;
 }
 
 function WayOut({ today, held }: { today: Today; held: Held }) {

@@ -3,14 +3,19 @@ import type { KeyboardEvent } from "react";
 import type { Today } from "../api/client";
 import { percent } from "../shared/format";
 import { useWidth } from "../shared/useWidth";
+import { callOutsOf, placed } from "./callOuts";
 import { LONGEST, NUMBERED, SHORTEST, TICKS, toMinutes, toPlace } from "./scale";
 
-const TOP = 22;
-/** From one line of words to the next. */
-const LINE = 20;
-const BASE = 150;
+/** The first of the two rows of call-outs above the curve. */
+const ROW = 12;
+/** From one row of words to the next. */
+const LINE = 18;
+const TOP = 42;
+const BASE = 134;
 const BAR = 11;
-const HEIGHT = 214;
+const HEIGHT = 180;
+/** The room that the chosen minutes take beside the stem. */
+const VALUE = 150;
 const FINE = 10_000;
 
 type Props = { today: Today; minutes: number; onChange: (minutes: number) => void };
@@ -20,7 +25,7 @@ export function Ruler({ today, minutes, onChange }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(1152);
   const narrow = width < 700;
   const left = narrow ? 34 : 52;
-  const right = width - (narrow ? 18 : 26);
+  const right = Math.max(left + 1, width - (narrow ? 18 : 26));
   const x = (at: number) => left + toPlace(at) * (right - left);
   const y = (gain: number) => BASE - (BASE - TOP) * gain;
   const curve = today.curve.map(
@@ -58,7 +63,13 @@ export function Ruler({ today, minutes, onChange }: Props) {
         aria-hidden="true"
         className="absolute inset-0 overflow-visible"
       >
-        <Water line={line} left={left} right={right} chosen={at} />
+        <Water
+          line={line}
+          start={y(today.curve[0]?.gain ?? 0)}
+          left={left}
+          right={right}
+          chosen={at}
+        />
         {[0.25, 0.5, 0.75, 1].map((share) => (
           <g key={share}>
             <path d={`M${left - 6} ${y(share)}H${left}`} stroke="var(--ink)" />
@@ -71,16 +82,10 @@ export function Ruler({ today, minutes, onChange }: Props) {
         <path d={`M${left} ${y(1)}V${BASE}`} stroke="var(--ink)" />
         <path d={`M${left} ${y(1)}H${right}`} stroke="var(--hairline)" strokeDasharray="2 4" />
         <path d={line} fill="none" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
-        {!narrow && <CallOuts today={today} minutes={minutes} x={x} y={y} right={right} />}
-        <Bar x={x} minutes={minutes} narrow={narrow} />
-        <text x={left} y={BASE + BAR + 43} className="cap">
-          drag the marker, or press the arrow keys
-        </text>
         {!narrow && (
-          <text x={right} y={BASE + BAR + 43} textAnchor="end" className="cap">
-            minutes; the scale opens out at the short end
-          </text>
+          <CallOuts today={today} minutes={minutes} x={x} y={y} left={left} right={right} />
         )}
+        <Bar x={x} minutes={minutes} narrow={narrow} />
         <Value
           at={at}
           right={right}
@@ -88,7 +93,7 @@ export function Ruler({ today, minutes, onChange }: Props) {
           brings={
             today.ofSlot && minutes === today.minutes
               ? "by your routine"
-              : `${percent(gain)} of upkeep`
+              : `${percent(gain)} of what is due`
           }
         />
       </svg>
@@ -114,7 +119,7 @@ export function Ruler({ today, minutes, onChange }: Props) {
           aria-valuemin={SHORTEST}
           aria-valuemax={LONGEST}
           aria-valuenow={minutes}
-          aria-valuetext={`${minutes} minutes, ${percent(gain)} of today's upkeep`}
+          aria-valuetext={`${minutes} minutes, ${percent(gain)} of what is due`}
           className="group block w-0 outline-none"
           style={{ height: BASE + BAR + 30 - TOP }}
         >
@@ -128,16 +133,20 @@ export function Ruler({ today, minutes, onChange }: Props) {
 /** The water under the curve: deep in the part that is taken, shoal in the rest. */
 function Water({
   line,
+  start,
   left,
   right,
   chosen,
 }: {
   line: string;
+  start: number;
   left: number;
   right: number;
   chosen: number;
 }) {
   const area = `${line}V${BASE}H${left}Z`;
+  // The bands run on beyond the first minute, so that they do not turn down at the edge.
+  const shore = `M${left - 80} ${start}L${line.slice(1)}`;
   return (
     <>
       <clipPath id="taken">
@@ -156,8 +165,8 @@ function Water({
             [12, 1],
           ].map(([depth = 0, tint]) => (
             <g key={tint} fill="none" strokeLinejoin="round">
-              <path d={line} stroke="var(--contour)" strokeWidth={depth * 2 + 1.2} />
-              <path d={line} stroke={`var(--t${tint})`} strokeWidth={depth * 2} />
+              <path d={shore} stroke="var(--contour)" strokeWidth={depth * 2 + 1.2} />
+              <path d={shore} stroke={`var(--t${tint})`} strokeWidth={depth * 2} />
             </g>
           ))}
         </g>
@@ -228,7 +237,7 @@ function Value({
   minutes: number;
   brings: string;
 }) {
-  const turned = at > right - 150;
+  const turned = at > right - VALUE;
   const place = at + (turned ? -13 : 13);
   return (
     <g
@@ -285,76 +294,55 @@ function Marker({ stem, foot }: { stem: number; foot: number }) {
 type CallOutProps = Pick<Props, "today" | "minutes"> & {
   x: (at: number) => number;
   y: (gain: number) => number;
+  left: number;
   right: number;
 };
 
 /** The points of the curve worth knowing, and what comes in next. */
-function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
+function CallOuts({ today, minutes, x, y, left, right }: CallOutProps) {
   const gainAt = (at: number) => today.curve.find((point) => point.minutes === at)?.gain ?? 0;
-  const shown: (CallOut & { end: number; baseline: number; turned: boolean })[] = [];
-  for (const callOut of callOuts(today)) {
-    const width = callOut.text.length * 6.2 + 60;
-    const turned = x(callOut.at) + width > right;
-    const from = turned ? x(callOut.at) - width : x(callOut.at) - 4;
-    const before = shown.at(-1);
-    const close = before !== undefined && x(before.at) + before.text.length * 6.2 + 60 > from;
-    const end = y(gainAt(callOut.at));
-    // Where the curve leaves no room above it, the words hang below; two that would meet stand on two lines.
-    const alone = end > TOP + 40 ? 14 : end + 32;
-    const baseline = close ? Math.max(alone, before.baseline + LINE) : alone;
-    shown.push({ ...callOut, end, baseline, turned });
-  }
-
-  const hung: { at: number; name: string; from: number; to: number }[] = [];
-  const coming = today.later
-    .flatMap(({ comesInAt, ...task }) => (comesInAt === null ? [] : [{ ...task, at: comesInAt }]))
-    .filter((task) => task.at > minutes)
-    .sort((a, b) => a.at - b.at);
-  for (const { at, ...task } of coming) {
-    const from = x(at);
-    const to = from + 10 + Math.max(task.shortName.length, 7) * 6.9;
-    const clearOfValue = from > x(minutes) + 130 || x(minutes) > right - 150;
-    if (clearOfValue && to < right && hung.every((other) => from > other.to)) {
-      hung.push({ at, name: task.shortName, from, to });
-    }
-  }
-
   return (
     <g>
-      {shown.map((callOut) => (
-        <g key={callOut.text}>
-          <path
-            className="leader"
-            d={`M${x(callOut.at)} ${callOut.end}V${callOut.baseline + (callOut.baseline < callOut.end ? 4 : -12)}`}
-          />
-          <circle
-            cx={x(callOut.at)}
-            cy={callOut.end}
-            r="3"
-            fill="var(--paper)"
-            stroke="var(--ink)"
-            strokeWidth="1.6"
-          />
-          <text
-            x={x(callOut.at) + (callOut.turned ? 4 : -4)}
-            y={callOut.baseline}
-            textAnchor={callOut.turned ? "end" : "start"}
-            style={{ fontSize: 13 }}
-          >
-            <tspan fontWeight="650">{callOut.at} min</tspan>
-            <tspan className="note" dx="6">
-              {callOut.text}
-            </tspan>
-          </text>
-        </g>
-      ))}
-      {hung.map((callOut) => (
+      {placed(callOutsOf(today), x, left, right).map((callOut) => {
+        const baseline = callOut.row === 1 ? ROW + LINE : ROW;
+        const end = y(gainAt(callOut.at));
+        return (
+          <g key={callOut.text}>
+            <path
+              className="leader"
+              d={`M${callOut.x} ${baseline + 4}V${Math.max(baseline + 4, end)}`}
+            />
+            <circle
+              cx={callOut.x}
+              cy={end}
+              r="3"
+              fill="var(--paper)"
+              stroke="var(--ink)"
+              strokeWidth="1.6"
+            />
+            <text
+              x={callOut.x + (callOut.turned ? 4 : -4)}
+              y={baseline}
+              textAnchor={callOut.turned ? "end" : "start"}
+              style={{ fontSize: 13 }}
+            >
+              <tspan fontWeight="650">{callOut.at} min</tspan>
+              {callOut.full && (
+                <tspan className="note" dx="6">
+                  {callOut.text}
+                </tspan>
+              )}
+            </text>
+          </g>
+        );
+      })}
+      {hungOf(today, minutes, x, right).map((callOut) => (
         <g key={callOut.name}>
           <path className="leader" d={`M${callOut.from} ${BASE - 40}V${BASE}`} />
-          <text x={callOut.from + 6} y={BASE - 29} style={{ fontSize: 13, fontWeight: 650 }}>
+          <text x={callOut.from + 6} y={BASE - 25} style={{ fontSize: 13, fontWeight: 650 }}>
             +{callOut.at - minutes} min
           </text>
-          <text x={callOut.from + 6} y={BASE - 13} style={{ fontSize: 13 }}>
+          <text x={callOut.from + 6} y={BASE - 9} style={{ fontSize: 13 }}>
             {callOut.name}
           </text>
         </g>
@@ -363,18 +351,23 @@ function CallOuts({ today, minutes, x, y, right }: CallOutProps) {
   );
 }
 
-/** The points of the curve that are worth a word, shortest first. */
-type CallOut = { at: number; text: string };
+type Hung = { at: number; name: string; from: number; to: number };
 
-function callOuts(today: Today): CallOut[] {
-  const { comingDueMinutes: due, flatMinutes: flat } = today;
-  if (due !== null && due === flat) {
-    return [{ at: due, text: "all that comes due this week; detail from here" }];
-  }
-  return [
-    { at: due, text: "all that comes due this week" },
-    { at: flat, text: "flattens: detail from here" },
-  ]
-    .filter((callOut): callOut is CallOut => callOut.at !== null)
+/** What comes in next, to the right of the marker, as far as the words stand beside each other and clear of the chosen minutes. */
+function hungOf(today: Today, minutes: number, x: (at: number) => number, right: number): Hung[] {
+  const hung: Hung[] = [];
+  const coming = today.later
+    .flatMap(({ comesInAt, ...task }) => (comesInAt === null ? [] : [{ ...task, at: comesInAt }]))
+    .filter((task) => task.at > minutes)
     .sort((a, b) => a.at - b.at);
+  for (const { at, ...task } of coming) {
+    const from = x(at);
+    const to = from + 10 + Math.max(task.shortName.length, 7) * 6.9;
+    const clearOfValue = from > x(minutes) + VALUE || x(minutes) > right - VALUE;
+    const clearOfMarker = from > x(minutes) + 24;
+    if (clearOfValue && clearOfMarker && to < right && hung.every((other) => from > other.to)) {
+      hung.push({ at, name: task.shortName, from, to });
+    }
+  }
+  return hung;
 }

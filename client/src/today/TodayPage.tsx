@@ -7,15 +7,7 @@ import { keys } from "../api/keys";
 import { useCabin, useToday } from "../api/queries";
 import { useNextSlot } from "../api/routine";
 import { Caution } from "../shared/Caution";
-import {
-  clock,
-  clockOrDay,
-  count,
-  longDay,
-  percent,
-  minutes as said,
-  shortDay,
-} from "../shared/format";
+import { clock, clockOrDay, count, longDay, percent, shortDay } from "../shared/format";
 import { keep, kept } from "../shared/kept";
 import { Reminders } from "../shared/Reminders";
 import { Empty, Failed, Loading } from "../shared/States";
@@ -23,6 +15,8 @@ import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleCell } from "../shared/VehicleCell";
 import { SpotsFirst } from "../spots/SpotsFirst";
+import { AskLine } from "./AskLine";
+import { type Ask, isAsked, isNarrowed, useAsk } from "./ask";
 import { DistanceCell } from "./DistanceCell";
 import { Lanes } from "./Lanes";
 import { MixFirst } from "./MixFirst";
@@ -44,7 +38,10 @@ export function TodayPage() {
   const ofToday = next.data?.isToday ? next.data.slot?.minutes : undefined;
   const minutes = moved ?? ofToday ?? (Number(kept(KEY)) || USUAL_MINUTES);
   const wanted = useDeferredValue(minutes);
-  const today = useToday(vehicleId, wanted, moved === undefined && ofToday !== undefined);
+  const [ask, setAsk] = useAsk();
+  // Who asks for only a part of the car does not ask for what the routine put into the slot.
+  const ofSlot = moved === undefined && ofToday !== undefined && !isNarrowed(ask);
+  const today = useToday(vehicleId, wanted, ofSlot, ask);
   const cabin = useCabin(vehicleId);
 
   if (today.isError) {
@@ -52,7 +49,7 @@ export function TodayPage() {
   }
   // The marker stands where the day's slot has it from the first moment on.
   if (!today.data || next.isPending) {
-    return <Loading what="Sounding the cabin" />;
+    return <Loading what="Loading" />;
   }
   return (
     <Plan
@@ -60,6 +57,8 @@ export function TodayPage() {
       cabin={cabin.data}
       minutes={minutes}
       next={next.data}
+      asks={ask}
+      onAsk={setAsk}
       onSlot={() => setMoved(undefined)}
       onMinutes={(chosen) => {
         keep(KEY, String(chosen));
@@ -74,11 +73,13 @@ type PlanProps = {
   cabin: Cabin | undefined;
   minutes: number;
   next: Schemas["NextSlotView"] | undefined;
+  asks: Ask;
+  onAsk: (ask: Ask) => void;
   onSlot: () => void;
   onMinutes: (minutes: number) => void;
 };
 
-function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
+function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: PlanProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const key = useRef(newKey());
@@ -89,7 +90,7 @@ function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
           params: { path: { vehicleId: today.vehicle.id } },
           headers: { "Idempotency-Key": key.current },
           // Just what is on the screen, even while the marker is on its way elsewhere.
-          body: { minutes: today.minutes, plan: today.plan, ofSlot: today.ofSlot },
+          body: { minutes: today.minutes, plan: today.plan, ofSlot: today.ofSlot, ask: asks },
         }),
       ),
     onSuccess: (run) => {
@@ -119,27 +120,31 @@ function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
   ]);
 
   return (
-    <main className="flex flex-1 flex-col overflow-x-clip">
+    <main
+      className="flex flex-1 flex-col overflow-x-clip"
+      data-testid="planned-for"
+      data-minutes={today.minutes}
+    >
       <TitleBlock
         title="Today"
         cells={[
           { label: "Vehicle", value: <VehicleCell vehicle={today.vehicle} /> },
-          { label: "Date", value: longDay(today.now) },
+          { label: "Date", value: longDay(today.now), from: "desk" },
           { label: "Place", value: <PlaceCell today={today} /> },
           { label: "Driven", value: <DistanceCell today={today} /> },
-          { label: "Order", value: today.order },
+          { label: "Order", value: today.order, from: "wide" },
         ]}
       />
       <SpotsFirst vehicleId={today.vehicle.id} />
       <Reminders vehicleId={today.vehicle.id} now={today.now} />
       <NextSlot today={today} next={next} onSlot={onSlot} />
-      {today.worthDoing === 0 ? (
+      {today.worthDoing === 0 && !isAsked(asks) ? (
         <>
           <Empty title="Nothing to do today">
             <p>
-              Every level is low.{" "}
+              Everything is clean enough.{" "}
               {today.nextDue
-                ? `The first mark is reached on ${shortDay(today.nextDue)}.`
+                ? `The first task comes due on ${shortDay(today.nextDue)}.`
                 : "Nothing comes due."}
             </p>
             <p className="mt-6">
@@ -149,41 +154,49 @@ function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
             </p>
           </Empty>
           <div className="mx-auto w-full max-w-xl px-4 pb-8">
-            <NotThisTime today={today} />
+            <NotThisTime today={today} ask={asks} onAsk={onAsk} />
           </div>
         </>
       ) : (
         <>
           <section className="border-b-[1.5px] border-ink px-4 pt-3.5 desk:px-[26px]">
-            <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+            <div className="flex flex-wrap items-baseline gap-x-6 gap-y-0.5">
               <h2 className="text-26">How long have you got?</h2>
+              <AskLine ask={asks} onAsk={onAsk} cabin={cabin} />
               <Verdict today={today} />
             </div>
             <Ruler today={today} minutes={minutes} onChange={onMinutes} />
           </section>
-          <div className="grid flex-1 desk:grid-cols-[minmax(0,1.83fr)_minmax(300px,1fr)]">
-            <section className="px-4 pt-3 pb-5 desk:px-[26px]">
-              <div className="mb-1.5 flex flex-wrap items-baseline justify-between gap-x-4">
-                <h2 className="text-20">Running order</h2>
-                <p className="text-13 text-soft">{summary(today)}</p>
-              </div>
-              {today.steps.length === 0 ? (
-                <p className="py-6 text-16 text-soft">
-                  Nothing worth doing fits {minutes} minutes. Move the marker to the right.
-                </p>
-              ) : (
+          <section className="relative border-b-[1.5px] border-ink px-4 pt-2 pb-2.5 desk:px-[26px]">
+            <h2 className="text-20 min-[860px]:absolute">Running order</h2>
+            {today.steps.length === 0 ? (
+              <p className="py-4 text-16 text-soft">{nothing(asks, minutes)}</p>
+            ) : (
+              <Lanes today={today} />
+            )}
+          </section>
+          <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_minmax(220px,290px)] wide:grid-cols-[minmax(0,1fr)_290px_230px]">
+            <section className="px-4 pt-2 pb-5 desk:row-span-2 desk:px-[26px]">
+              {today.steps.length > 0 && (
                 <>
                   <BareShelf today={today} />
-                  <Lanes today={today} />
-                  <OrderTable today={today} />
+                  <OrderTable today={today} ask={asks} onAsk={onAsk} />
+                  <GetOut today={today} />
+                  {today.caution && (
+                    <div className="mt-3 wide:hidden">
+                      <Caution>{today.caution}</Caution>
+                    </div>
+                  )}
                   <MixFirst today={today} />
                 </>
               )}
             </section>
-            <aside className="border-hairline px-4 pt-3 pb-5 desk:border-l desk:px-[22px]">
-              <h2 className="text-20">Your way round</h2>
+            <aside className="border-hairline px-4 pt-2 pb-3 desk:border-l desk:px-[18px]">
+              <h2 className="text-20">Your route</h2>
               {cabin ? <WayRound today={today} cabin={cabin} /> : <div className="h-64" />}
-              <NotThisTime today={today} />
+            </aside>
+            <aside className="border-hairline px-4 pb-5 desk:border-l desk:px-[16px] wide:pt-2">
+              <NotThisTime today={today} ask={asks} onAsk={onAsk} />
             </aside>
           </div>
         </>
@@ -194,9 +207,11 @@ function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
             type="button"
             className="act max-desk:w-full"
             onClick={begin}
-            disabled={start.isPending}
+            disabled={start.isPending || (!today.runUnderWay && today.steps.length === 0)}
           >
-            {today.runUnderWay ? "Go on with the session" : `Start ${today.minutes}-minute session`}
+            {today.runUnderWay
+              ? "Go on with the session"
+              : `Start ${wholeMinutes(today)}-minute session`}
           </button>
           {start.isError ? (
             <p role="alert" className="max-w-md text-16 text-coral">
@@ -206,7 +221,7 @@ function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
             <Facts today={today} />
           )}
           {today.caution && (
-            <div className="ml-auto max-w-[290px] max-desk:hidden">
+            <div className="ml-auto hidden max-w-[290px] wide:block">
               <Caution>{today.caution}</Caution>
             </div>
           )}
@@ -216,47 +231,49 @@ function Plan({ today, cabin, minutes, next, onSlot, onMinutes }: PlanProps) {
   );
 }
 
-function summary(today: Today): string {
-  const tasks = count(today.steps.filter((step) => !step.putsBack).length, "task");
-  const hands = `${tasks}, ${said(today.handsMinutes)} minutes of hands`;
-  const first = today.drying[0];
-  if (today.waitMinutes >= 1) {
-    return `${hands}, ${said(today.waitMinutes)} of waiting for things to dry.`;
-  }
-  return first ? `${hands}; ${first.what.toLowerCase()} dry while you work.` : `${hands}.`;
+/** How long the session takes, in whole minutes; it may be less than was asked for. */
+function wholeMinutes(today: Today): number {
+  return Math.max(1, Math.ceil(today.lengthMinutes - 0.01));
 }
 
+function nothing(asks: Ask, minutes: number): string {
+  return isAsked(asks)
+    ? `Nothing of what you asked for is worth doing in ${minutes} minutes.`
+    : `Nothing worth doing fits ${minutes} minutes. Move the marker to the right.`;
+}
+
+/** What these minutes do, and what is to be said of them: that they are more than one has, or that some are spent waiting. */
 function Verdict({ today }: { today: Today }) {
-  const takes = today.ofSlot
-    ? `${today.minutes} minutes as your routine has them`
-    : `${today.minutes} minutes takes back ${percent(today.gain)} of today's upkeep`;
-  if (today.overMark === 0) {
-    return (
-      <p className="text-[15px]">
-        {takes}
-        {today.ofSlot ? ": nothing is over the mark." : ". Nothing is over the mark."}
-      </p>
-    );
-  }
-  const all = today.overMarkCleared === today.overMark;
-  const needsLonger = today.later.some(
-    (task) => task.comesInAt !== null && (task.daysLeft ?? 1) <= 0,
-  );
+  const { overMark, overMarkCleared } = today;
+  const length = wholeMinutes(today);
+  const over = length - today.minutes;
+  const wait = Math.round(today.waitMinutes);
   return (
-    <p className="text-[15px]">
-      {takes} {today.ofSlot ? "clear" : "and clears"}{" "}
-      <b className="over">
-        {today.overMarkCleared} of {count(today.overMark, "task")} over the mark
-      </b>
-      {all
-        ? "."
-        : today.ofSlot
-          ? "; the rest has its own day."
-          : needsLonger
-            ? "; the rest needs longer."
-            : "; the rest cannot be done now."}
+    <p className="text-[15px] min-[860px]:ml-auto">
+      {length} min{today.ofSlot ? " as your routine has them" : ""}: {percent(today.gain)} of what
+      is due
+      {overMark > 0 && (
+        <>
+          ,{" "}
+          <b className="over">
+            {overMarkCleared === overMark ? "all" : `${overMarkCleared} of`}{" "}
+            {count(overMark, "overdue task")}
+          </b>
+        </>
+      )}
+      {over > 0 && `, ${over} min more than you have`}
+      {wait > 0 && `, ${wait} min of it waiting for things to dry`}.
     </p>
   );
+}
+
+/** What to get out before starting, for a phone, where the bar below has no room for it. */
+function GetOut({ today }: { today: Today }) {
+  return today.kits.length > 0 ? (
+    <p className="mt-3 border-t border-hairline pt-2 text-17 desk:hidden">
+      <b>Get out:</b> {today.kits.map((kit) => kit.name.toLowerCase()).join(", ")}.
+    </p>
+  ) : null;
 }
 
 /** Whoever has listed no bottle yet learns what listing them brings. */
@@ -283,16 +300,16 @@ function Facts({ today }: { today: Today }) {
     ...(lastDry
       ? [{ label: `${lastDry.what} dry`, value: clockOrDay(lastDry.dryAt, today.now) }]
       : []),
-    { label: "Fetch", value: today.kits.map((kit) => kit.name).join(", ") || "Nothing" },
+    { label: "Get out", value: today.kits.map((kit) => kit.name).join(", ") || "Nothing" },
   ];
   return (
     <dl className="flex flex-wrap gap-x-6 gap-y-1 desk:flex-nowrap desk:max-w-[620px]">
       {facts.map((fact) => (
-        <div key={fact.label} className={fact.label === "Fetch" ? "max-desk:hidden" : ""}>
+        <div key={fact.label} className={fact.label === "Get out" ? "max-desk:hidden" : ""}>
           <dt className="cap">{fact.label}</dt>
           <dd
             className={
-              fact.label === "Fetch"
+              fact.label === "Get out"
                 ? "text-13 leading-[1.25] font-semibold"
                 : "text-16 font-semibold whitespace-nowrap"
             }

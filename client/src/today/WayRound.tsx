@@ -1,62 +1,126 @@
-import type { Cabin, PlannedStep, PlanPoint, Today } from "../api/client";
+import type { Cabin, PlanPoint, Today } from "../api/client";
 import { CabinDrawing } from "../shared/CabinDrawing";
+import { useWidth } from "../shared/useWidth";
+import { type Comb, combsOf, lengthOf, PLATE } from "./plates";
 
 const GAP = 26;
-const STRIDE = 60;
+/** How far the plates stand from the stop they belong to, in pixels. */
+const STEM = 12;
+const AIR = 6;
 
-/** The small plan with the way walked round the car and the stops on it. */
+/** The small plan with the way walked round the car, and at each stop the numbers of what is done there. */
 export function WayRound({ today, cabin }: { today: Today; cabin: Cabin }) {
+  const [ref, width] = useWidth<HTMLDivElement>(290);
   const { bounds } = cabin.plan;
-  const box = {
-    x: -70,
-    y: -110,
-    width: bounds.x + bounds.width + 150,
-    height: bounds.height + 230,
+  const stops = today.steps.map((step) => step.stop);
+  const plan = {
+    x: Math.min(bounds.x, ...stops.map((stop) => stop.x)),
+    y: Math.min(bounds.y, ...stops.map((stop) => stop.y)),
+    width: 0,
+    height: 0,
   };
+  plan.width = Math.max(bounds.x + bounds.width, ...stops.map((stop) => stop.x)) - plan.x;
+  plan.height = Math.max(bounds.y + bounds.height, ...stops.map((stop) => stop.y)) - plan.y;
+  // The plates keep their size on the screen, so the room they take depends on how large the plan is drawn.
+  const unit = plan.width / Math.max(80, Math.min(width, 420) - 2 * (STEM + 34));
+  const room = (STEM + PLATE + AIR) * unit;
+  const sides = (STEM + 34) * unit;
+  const combs = combsOf(today.steps, plan, unit);
+  const ends = combs.flatMap((comb) => {
+    const along = comb.side === "top" || comb.side === "bottom";
+    return along ? [comb.from, comb.from + lengthOf(comb, unit)] : [];
+  });
+  const heights = combs.flatMap((comb) => {
+    const along = comb.side === "top" || comb.side === "bottom";
+    return along ? [] : [comb.from, comb.from + lengthOf(comb, unit)];
+  });
+  const left = Math.min(plan.x - sides, ...ends);
+  const right = Math.max(plan.x + plan.width + sides, ...ends);
+  const top = Math.min(plan.y - room, ...heights);
+  const bottom = Math.max(plan.y + plan.height + room, ...heights);
+  const box = { x: left, y: top, width: right - left, height: bottom - top };
   return (
-    <svg
-      viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
-      className="w-full max-desk:max-w-lg"
-      role="img"
-      aria-label={`The way round the car: ${today.steps.map((step) => `${step.number}, ${step.zones.join(", ") || "on the spot"}`).join("; ")}.`}
-    >
-      <CabinDrawing cabin={cabin} overhead={false} />
-      <g
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="3.6"
-        strokeLinecap="round"
-        strokeLinejoin="round"
+    <div ref={ref}>
+      <svg
+        viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
+        className="mx-auto w-full max-w-[420px]"
+        role="img"
+        aria-label={`Your route round the car: ${today.steps.map((step) => `${step.number}, ${step.zones.join(", ") || "on the spot"}`).join("; ")}.`}
       >
-        {rounds(today, box).map((round) => (
-          <path key={round.d} d={round.d} strokeDasharray={round.outer ? "3 10" : "15 8"} />
-        ))}
-      </g>
-      {stops(today.steps).map(({ step, x, y }) => (
-        <g key={step.number}>
-          <circle
-            cx={x}
-            cy={y}
-            r="26"
-            fill={step.overMark ? "var(--paper)" : "var(--ink)"}
-            stroke={step.overMark ? "var(--coral)" : "var(--paper)"}
-            strokeWidth="5"
-          />
-          <text
-            x={x}
-            y={y + 11}
-            textAnchor="middle"
-            style={{
-              fontSize: 32,
-              fontWeight: 700,
-              fill: step.overMark ? "var(--coral)" : "var(--paper)",
-            }}
-          >
-            {step.number}
-          </text>
+        <CabinDrawing cabin={cabin} overhead={false} />
+        <g
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="3.6"
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        >
+          {rounds(today, plan).map((round) => (
+            <path key={round.d} d={round.d} strokeDasharray={round.outer ? "3 10" : "15 8"} />
+          ))}
         </g>
-      ))}
-    </svg>
+        {combs.map((comb) => (
+          <Plates key={`${comb.x} ${comb.y}`} comb={comb} unit={unit} />
+        ))}
+      </svg>
+    </div>
+  );
+}
+
+/** The plates of one stop, tied to it by a stem. */
+function Plates({ comb, unit }: { comb: Comb; unit: number }) {
+  const upright = comb.side === "left" || comb.side === "right";
+  const out = comb.side === "top" || comb.side === "left" ? -1 : 1;
+  const stem = STEM * unit * out;
+  const length = lengthOf(comb, unit);
+  let at = comb.from;
+  return (
+    <g stroke="var(--ink)" strokeWidth={1.1 * unit}>
+      {upright ? (
+        <path
+          fill="none"
+          d={`M${comb.x} ${comb.y}h${stem / 2}V${comb.from + length / 2}h${stem / 2}M${comb.x + stem} ${comb.from}v${length}`}
+        />
+      ) : (
+        <path
+          fill="none"
+          d={`M${comb.x} ${comb.y}v${stem / 2}H${comb.from + length / 2}v${stem / 2}M${comb.from} ${comb.y + stem}h${length}`}
+        />
+      )}
+      <circle cx={comb.x} cy={comb.y} r={2.6 * unit} fill="var(--ink)" stroke="none" />
+      {comb.plates.map((plate) => {
+        const height = PLATE * unit;
+        const x = upright ? comb.x + stem + (out < 0 ? -plate.width : 0) : at;
+        const y = upright ? at : comb.y + stem + (out < 0 ? -height : 0);
+        at += (upright ? height : plate.width) + 3 * unit;
+        return (
+          <g key={plate.text}>
+            <rect
+              x={x}
+              y={y}
+              width={plate.width}
+              height={height}
+              fill={plate.over ? "var(--paper)" : "var(--ink)"}
+              stroke={plate.over ? "var(--coral)" : "var(--ink)"}
+              strokeWidth={1.4 * unit}
+            />
+            <text
+              x={x + plate.width / 2}
+              y={y + height * 0.73}
+              textAnchor="middle"
+              stroke="none"
+              style={{
+                fontSize: 13 * unit,
+                fontWeight: 700,
+                fill: plate.over ? "var(--coral)" : "var(--paper)",
+              }}
+            >
+              {plate.text}
+            </text>
+          </g>
+        );
+      })}
+    </g>
   );
 }
 
@@ -108,20 +172,4 @@ function order(a: PlanPoint, b: PlanPoint, axis: "x" | "y", today: Today): [Plan
     [axis]: point[axis] === low ? low - GAP : point[axis] === high ? high + GAP : point[axis],
   });
   return [out(a), out(b)];
-}
-
-/** Stops at one door stand side by side, in order, so that every number can be read. */
-function stops(steps: readonly PlannedStep[]): { step: PlannedStep; x: number; y: number }[] {
-  const doors = Map.groupBy(steps, (step) => `${step.stop.x},${step.stop.y}`);
-  return [...doors.values()].flatMap((here) =>
-    here.map((step, place) => {
-      const offset = (place - (here.length - 1) / 2) * STRIDE;
-      const upright = step.stop.y > 0 && step.stop.y < 560;
-      return {
-        step,
-        x: step.stop.x + (upright ? 0 : offset),
-        y: step.stop.y + (upright ? offset : 0),
-      };
-    }),
-  );
 }

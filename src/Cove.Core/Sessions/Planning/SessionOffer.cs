@@ -27,6 +27,12 @@ public sealed class SessionOffer
                 )
                 .OfType<CareStatus>(),
         ];
+        Overdue =
+        [
+            .. planner
+                .WorthDoing.Select(status => On(status, surface => surface.Due.Level.IsDue))
+                .OfType<CareStatus>(),
+        ];
         WorthDoing = planner.WorthDoing;
         Held = planner.Held;
     }
@@ -43,9 +49,14 @@ public sealed class SessionOffer
     /// <summary>The tasks that reach their mark before the next weekly session.</summary>
     public IReadOnlyList<CareStatus> ComingDue { get; }
 
+    /// <summary>What is due now, on the surfaces on which it is.</summary>
+    public IReadOnlyList<CareStatus> Overdue { get; }
+
+    /// <summary>The fewest minutes in which everything that is due now gets done; null when two hours are not enough or nothing is due.</summary>
+    public int? MinutesForOverdue => LeastFor(Overdue);
+
     /// <summary>The fewest minutes in which everything coming due gets done; null when two hours are not enough or nothing is coming due.</summary>
-    public int? MinutesForComingDue =>
-        ComingDue.Count == 0 ? null : plans.FirstOrDefault(plan => ComingDue.All(plan.DoesAllOf))?.Minutes;
+    public int? MinutesForComingDue => LeastFor(ComingDue);
 
     /// <summary>The fewest minutes that take back nearly all of the upkeep; from there on it is detail. Null when two hours do not get there.</summary>
     public int? MinutesUntilFlat => plans.FirstOrDefault(plan => plan.Gain >= NearlyAll)?.Minutes;
@@ -78,6 +89,9 @@ public sealed class SessionOffer
                 )),
         ];
     }
+
+    private int? LeastFor(IReadOnlyList<CareStatus> all) =>
+        all.Count == 0 ? null : plans.FirstOrDefault(plan => all.All(plan.DoesAllOf))?.Minutes;
 
     private static CareStatus? On(CareStatus status, Func<SurfaceStatus, bool> wanted)
     {

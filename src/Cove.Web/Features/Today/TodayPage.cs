@@ -43,6 +43,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             offer.WorthDoing.Count,
             overdueHere + later.Count(row => row.OverMark) + held.Count(row => row.OverMark),
             overdueHere,
+            offer.MinutesForOverdue,
             offer.MinutesForComingDue,
             offer.MinutesUntilFlat,
             day.Statuses.Min(status => status.Earliest.Due.DueDate(clock.Zone)),

@@ -17,6 +17,7 @@ namespace Cove.Web.Features.Today;
 /// <param name="WorthDoing">How many tasks are worth doing now.</param>
 /// <param name="OverMark">How many rows, of the order and of what is not done this time, are at or over the mark.</param>
 /// <param name="OverMarkCleared">How many of those are in the order.</param>
+/// <param name="OverdueMinutes">The fewest minutes that do everything due now; null when there is no such number.</param>
 /// <param name="ComingDueMinutes">The fewest minutes that do everything coming due within a week; null when there is no such number.</param>
 /// <param name="FlatMinutes">The minutes from which on it is detail; null when there is no such number.</param>
 /// <param name="NextDue">The first day on which something comes due; null when nothing ever does.</param>
@@ -50,6 +51,7 @@ internal sealed record TodayView(
     int WorthDoing,
     int OverMark,
     int OverMarkCleared,
+    int? OverdueMinutes,
     int? ComingDueMinutes,
     int? FlatMinutes,
     DateOnly? NextDue,

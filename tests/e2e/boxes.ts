@@ -1,0 +1,57 @@
+import { expect, type Page } from "@playwright/test";
+
+type Box = { text: string; left: number; right: number; top: number; bottom: number };
+
+/** The boxes of all words that are shown within some elements, but not of what is scrolled out or hidden. */
+async function words(page: Page, selector: string): Promise<Box[][]> {
+  return page.locator(selector).evaluateAll((groups) =>
+    groups.map((group) => {
+      const boxes: Box[] = [];
+      const walk = document.createTreeWalker(group, NodeFilter.SHOW_TEXT);
+      for (let node = walk.nextNode(); node; node = walk.nextNode()) {
+        const parent = node.parentElement;
+        const text = node.textContent?.trim() ?? "";
+        if (
+          !parent ||
+          text === "" ||
+          !parent.checkVisibility({ visibilityProperty: true }) ||
+          parent.closest(".sr-only, [role=combobox]")
+        ) {
+          continue;
+        }
+        const range = document.createRange();
+        range.selectNodeContents(node);
+        for (const { left, right, top, bottom } of range.getClientRects()) {
+          boxes.push({ text, left, right, top, bottom });
+        }
+      }
+      return boxes;
+    }),
+  );
+}
+
+/** No words within the same element cover others, and none stands beyond the edge of the page. */
+export async function expectNothingCollides(
+  page: Page,
+  selector: string,
+  what: string,
+): Promise<void> {
+  const width = await page.evaluate(() => document.documentElement.clientWidth);
+  const wrong: string[] = [];
+  for (const boxes of await words(page, selector)) {
+    for (const [index, one] of boxes.entries()) {
+      if (one.left < -1 || one.right > width + 1) {
+        wrong.push(`“${one.text}” stands beyond the edge`);
+      }
+      for (const other of boxes.slice(index + 1)) {
+        const across = Math.min(one.right, other.right) - Math.max(one.left, other.left);
+        const down = Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top);
+        // Lines of one text may touch; a letter's foot is not a collision.
+        if (across > 1.5 && down > 4) {
+          wrong.push(`“${one.text}” meets “${other.text}”`);
+        }
+      }
+    }
+  }
+  expect(wrong, what).toEqual([]);
+}

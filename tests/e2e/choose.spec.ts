@@ -1,0 +1,87 @@
+import { expect, lookOnly, onACopy, open } from "./cove.ts";
+
+const start = /^Start \d+-minute session/;
+
+onACopy(
+  "a row is left out, another one added and put first, and the run is what is shown",
+  async ({ page, cove }) => {
+    await open(page, cove, "today?only=");
+    const order = page.getByRole("table", { name: /Running order/ });
+    const ruler = page.getByRole("slider", { name: "Minutes at hand" });
+    await ruler.focus();
+    await ruler.press("Home");
+    for (let minute = 5; minute < 25; minute += 5) {
+      await ruler.press("Shift+ArrowRight");
+    }
+    await expect(ruler).toHaveAttribute("aria-valuenow", "25");
+    await expect(order.getByText("Clean the windscreen inside")).toBeVisible();
+
+    // Why it is in, and out it goes; what was in its place is said.
+    await page.getByRole("button", { name: /^Clean the windscreen inside/ }).click();
+    await expect(
+      order.getByText(/Without it this session does \d+ % of what is due/),
+    ).toBeVisible();
+    await page.getByRole("checkbox", { name: "Do “Clean the windscreen inside”" }).click();
+    await expect(order.getByText("Clean the windscreen inside")).toHaveCount(0);
+    const notThisTime = page.getByRole("region", { name: "Not this time" });
+    await expect(notThisTime.getByText("You left it out.")).toBeVisible();
+
+    // What is not due is added, and done first.
+    await notThisTime.getByText(/not due yet/).click();
+    await notThisTime.getByRole("button", { name: "Add: Clean the pedals" }).click();
+    await expect(order.getByText("kept in")).toBeVisible();
+    await page.getByRole("button", { name: /^Clean the pedals/ }).click();
+    await order.getByRole("button", { name: "Do it first" }).click();
+    await expect(order.getByRole("row").filter({ hasText: "kept in" })).toContainText(/^[12]/);
+
+    // A reload keeps it, and the run is just that.
+    await page.reload();
+    await expect(order.getByText("kept in")).toBeVisible();
+    const rows = await order
+      .getByRole("row")
+      .filter({ has: page.getByRole("cell") })
+      .count();
+    await page.getByRole("button", { name: start }).click();
+    await expect(page.getByText(`Step 1 of ${rows}`)).toBeVisible();
+  },
+);
+
+lookOnly("what is left out is put back with one press", async ({ page, cove }) => {
+  await open(page, cove, "today?out=windscreen");
+  const notThisTime = page.getByRole("region", { name: "Not this time" });
+  await notThisTime.getByRole("button", { name: "Put back: Clean the windscreen inside" }).click();
+  await expect(
+    page.getByRole("table", { name: /Running order/ }).getByText("Clean the windscreen inside"),
+  ).toBeVisible();
+  await expect(page).not.toHaveURL(/out=/);
+});
+
+lookOnly(
+  "only glass is asked from Glass, and only one seat from the cabin",
+  async ({ page, cove }) => {
+    const order = page.getByRole("table", { name: /Running order/ });
+    await open(page, cove, "glass");
+    await page.getByRole("link", { name: "Do only the glass today" }).click();
+    await expect(page.getByRole("button", { name: "Only glass" })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+    );
+    await expect(order.getByText(/windscreen/)).toBeVisible();
+    await expect(order.getByText(/acuum/)).toHaveCount(0);
+
+    await open(page, cove, "cabin");
+    await page
+      .getByRole("button", { name: /^Driver's seat/ })
+      .first()
+      .click();
+    await page.getByRole("link", { name: "Do only this today" }).click();
+    await expect(page.getByRole("button", { name: "Only driver's seat" })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+    );
+    await expect(order.getByText("Vacuum the seats")).toBeVisible();
+    await expect(order.getByText(/windscreen/)).toHaveCount(0);
+    await page.getByRole("button", { name: "Everything" }).click();
+    await expect(order.getByText(/windscreen/)).toBeVisible();
+  },
+);
