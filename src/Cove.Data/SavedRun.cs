@@ -5,4 +5,11 @@ namespace Cove.Data;
 /// <param name="VehicleId">The vehicle it is done on.</param>
 /// <param name="Minutes">The minutes it was planned for.</param>
 /// <param name="Progress">Steps, events and clock.</param>
-public sealed record SavedRun(RunId Id, VehicleId VehicleId, int Minutes, RunProgress Progress);
+/// <param name="Events">What was said, in order, each under the key it was sent with.</param>
+public sealed record SavedRun(
+    RunId Id,
+    VehicleId VehicleId,
+    int Minutes,
+    RunProgress Progress,
+    IReadOnlyList<(string Key, RunEvent Event)> Events
+);

@@ -2842,6 +2842,8 @@ export interface components {
         };
         NewRunEvent: {
             kind: components["schemas"]["RunEventKind"];
+            /** Format: date-time */
+            at?: null | string;
             towel?: null | components["schemas"]["TowelRole"];
             /** Format: int32 */
             step: number;
@@ -3441,7 +3443,16 @@ export interface components {
             towel?: null | components["schemas"]["TowelRole"];
         };
         /** @enum {unknown} */
-        RunEventKind: "done" | "notClean" | "again" | "skipped" | "finished" | "faceTurned" | "towelRetired";
+        RunEventKind: "done" | "notClean" | "again" | "skipped" | "finished" | "faceTurned" | "towelRetired" | "undone" | "paused" | "resumed" | "replanned";
+        RunEventView: {
+            key: string;
+            kind: components["schemas"]["RunEventKind"];
+            /** Format: int32 */
+            step: number;
+            /** Format: date-time */
+            at: string;
+            towel: null | components["schemas"]["TowelRole"];
+        };
         RunMethodView: {
             method: components["schemas"]["MethodView"];
             /** Format: int32 */
@@ -3468,6 +3479,9 @@ export interface components {
             /** Format: int32 */
             takenSeconds: number;
             outcome: null | components["schemas"]["RunEventKind"];
+            /** Format: double */
+            dryingSeconds: number;
+            dryingWhat: string;
             fetch: components["schemas"]["KitView"][];
             zones: string[];
             products: components["schemas"]["UsedProductView"][];
@@ -3492,6 +3506,13 @@ export interface components {
             stepStartedAt: string;
             /** Format: date-time */
             finishedAt: null | string;
+            /** Format: date-time */
+            pausedAt: null | string;
+            /** Format: double */
+            pausedSeconds: number;
+            /** Format: int32 */
+            undoable: null | number;
+            events: components["schemas"]["RunEventView"][];
             /** Format: int32 */
             current: number;
             /** Format: int32 */
@@ -3501,8 +3522,11 @@ export interface components {
             drying: components["schemas"]["RunDryingView"][];
             next: components["schemas"]["NextDateView"][];
             laundry: components["schemas"]["LaundryView"][];
+            washing: components["schemas"]["WashingView"][];
             /** Format: double */
             onTimeSeconds: number;
+            /** Format: double */
+            longestStepSeconds: number;
         };
         SaidPlaceDocument: {
             /** Format: date-time */
@@ -4268,6 +4292,12 @@ export interface components {
             /** Format: double */
             seconds: number;
             looks: components["schemas"]["WalkRoundLookView"][];
+        };
+        WashingView: {
+            role: components["schemas"]["TowelRole"];
+            name: string;
+            load: string;
+            how: string;
         };
         WearView: {
             tool: null | components["schemas"]["Tool"];

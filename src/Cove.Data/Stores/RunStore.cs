@@ -154,7 +154,15 @@ public sealed class RunStore
 
         await context.SaveChangesAsync(cancel);
         SavedRun saved = ToRun(run);
-        await WriteLog(saved, answer, cancel);
+        if (answer.Kind == RunEventKind.Undone)
+        {
+            await TakeOffRecord(saved, before, answer, cancel);
+        }
+        else
+        {
+            await WriteLog(saved, answer, cancel);
+        }
+
         await scope.CommitAsync(cancel);
         return new Changed<SavedRun>(ChangeOutcome.Made, saved);
     }
@@ -187,11 +195,7 @@ public sealed class RunStore
 
     private async Task AddMinutes(SavedRun run, RunEvent answer, CancellationToken cancel)
     {
-        TaskId taskId = run.Progress.Steps[answer.Step].TaskId;
-        LogRow? row = await context
-            .Log.Include(row => row.Products)
-            .FirstOrDefaultAsync(row => row.RunId == run.Id && row.Subject == taskId.Value, cancel);
-        if (row?.ToEntry() is TaskDone done)
+        if (await EntryOf(run, answer.Step, cancel) is { } row && row.ToEntry() is TaskDone done)
         {
             LogRows.Put(row, RunLog.WithPutBack(done, run.Progress, answer));
             row.Version++;
@@ -199,8 +203,60 @@ public sealed class RunStore
         }
     }
 
-    private static SavedRun ToRun(RunRow row) =>
-        new(
+    /// <summary>Takes what an answer had put on record off it again.</summary>
+    private async Task TakeOffRecord(
+        SavedRun run,
+        RunProgress before,
+        RunEvent undone,
+        CancellationToken cancel
+    )
+    {
+        if (
+            before.OutcomeOf(undone.Step) is not { } outcome
+            || !RunLog.IsWork(outcome)
+            || await EntryOf(run, undone.Step, cancel) is not { } row
+        )
+        {
+            return;
+        }
+
+        LogEntry entry = row.ToEntry();
+        bool putsBack = before.Steps[undone.Step].PutsBack;
+        LogRows.Put(
+            row,
+            putsBack && entry is TaskDone done
+                ? RunLog.WithoutPutBack(done, before, undone.Step)
+                : entry with
+                {
+                    UndoneAt = undone.At,
+                }
+        );
+        row.Version++;
+        await context.SaveChangesAsync(cancel);
+        if (entry.MovesLevels)
+        {
+            await levels.Refresh((await vehicles.Ledger(run.VehicleId, cancel))!, cancel);
+        }
+    }
+
+    /// <summary>What a run has put on record of the task of a step; null when nothing that counts.</summary>
+    private async Task<LogRow?> EntryOf(SavedRun run, int step, CancellationToken cancel)
+    {
+        TaskId taskId = run.Progress.Steps[step].TaskId;
+        return await context
+            .Log.Include(row => row.Products)
+            .Where(row => row.RunId == run.Id && row.Subject == taskId.Value && row.UndoneAt == null)
+            .OrderByDescending(row => row.At)
+            .FirstOrDefaultAsync(cancel);
+    }
+
+    private static SavedRun ToRun(RunRow row)
+    {
+        (string Key, RunEvent Event)[] events =
+        [
+            .. row.Events.OrderBy(answer => answer.Sequence).Select(answer => (answer.Key, answer.ToEvent())),
+        ];
+        return new SavedRun(
             new RunId(row.Id),
             new VehicleId(row.VehicleId),
             row.Session!.Minutes,
@@ -212,7 +268,9 @@ public sealed class RunStore
                     session => [.. session.Steps.Select(step => step.ToStep())]
                 ),
                 row.StartedAt,
-                row.Events.OrderBy(answer => answer.Sequence).Select(answer => answer.ToEvent())
-            )
+                events.Select(answer => answer.Event)
+            ),
+            events
         );
+    }
 }

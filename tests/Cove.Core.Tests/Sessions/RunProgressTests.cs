@@ -53,6 +53,71 @@ public sealed class RunProgressTests
     }
 
     [Fact]
+    public void A_pause_counts_neither_to_the_step_nor_to_what_is_taken_back()
+    {
+        RunProgress paused = After(
+            Said(RunEventKind.Done, 0, 5),
+            Said(RunEventKind.Paused, 1, 6),
+            Said(RunEventKind.Resumed, 1, 16),
+            Said(RunEventKind.Done, 1, 18)
+        );
+        Assert.Equal(TimeSpan.FromMinutes(3), paused.TakenBy(1));
+        Assert.Equal(TimeSpan.FromMinutes(10), paused.Paused);
+
+        RunProgress undone = After(
+            Said(RunEventKind.Done, 0, 5),
+            Said(RunEventKind.Paused, 1, 6),
+            Said(RunEventKind.Resumed, 1, 16),
+            Said(RunEventKind.Undone, 0, 17),
+            Said(RunEventKind.Done, 0, 18)
+        );
+        Assert.Equal(TimeSpan.FromMinutes(8), undone.TakenBy(0));
+    }
+
+    [Fact]
+    public void Who_answers_while_the_run_is_paused_has_gone_on()
+    {
+        RunProgress progress = After(Said(RunEventKind.Paused, 0, 2), Said(RunEventKind.Done, 0, 9));
+
+        Assert.Null(progress.PausedAt);
+        Assert.Equal(TimeSpan.FromMinutes(2), progress.TakenBy(0));
+    }
+
+    [Fact]
+    public void Only_the_last_answer_of_a_run_that_goes_on_is_taken_back()
+    {
+        RunProgress progress = After(Said(RunEventKind.Done, 0, 5), Said(RunEventKind.Done, 1, 9));
+        Assert.Equal(1, progress.Undoable);
+        Assert.NotNull(progress.Refusal(Said(RunEventKind.Undone, 0, 10)));
+        Assert.Null(progress.Refusal(Said(RunEventKind.Undone, 1, 10)));
+
+        RunProgress over = After(Said(RunEventKind.Done, 0, 5), Said(RunEventKind.Finished, 0, 6));
+        Assert.Null(over.Undoable);
+        Assert.NotNull(over.Refusal(Said(RunEventKind.Undone, 0, 10)));
+    }
+
+    [Fact]
+    public void A_new_plan_replaces_what_was_open_and_nothing_that_was_answered()
+    {
+        RunStep[] replanned =
+        [
+            .. Steps,
+            new("boot", false, TimeSpan.FromMinutes(2), [], ["tail"], TimeSpan.Zero),
+        ];
+        var progress = new RunProgress(
+            replanned,
+            Start,
+            [Said(RunEventKind.Done, 0, 5), Said(RunEventKind.Replanned, 3, 6)]
+        );
+
+        Assert.Equal(3, progress.Current);
+        Assert.Equal(RunEventKind.Done, progress.OutcomeOf(0)!.Kind);
+        Assert.Equal(RunEventKind.Replanned, progress.OutcomeOf(1)!.Kind);
+        Assert.Null(progress.Undoable);
+        Assert.Null(progress.RemovedBy(1));
+    }
+
+    [Fact]
     public void Putting_back_changes_no_level()
     {
         RunProgress progress = After(

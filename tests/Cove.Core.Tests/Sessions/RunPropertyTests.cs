@@ -55,6 +55,69 @@ public sealed class RunPropertyTests
             }
         );
 
+    [Property(MaxTest = 200)]
+    public Property An_answer_taken_back_leaves_the_run_as_if_it_had_not_been_given() =>
+        Prop.ForAll(
+            Gen.Choose(0, int.MaxValue).ToArbitrary(),
+            seed =>
+            {
+                var random = new Random(seed);
+                RunStep[] steps = SomeSteps(random);
+                // What is left of the events when each answer that was taken back is struck out.
+                var kept = new List<RunEvent>();
+                var all = new List<RunEvent>();
+                DateTimeOffset at = Start;
+                for (int said = 0; said < 40; said++)
+                {
+                    at += TimeSpan.FromSeconds(random.Next(1, 400));
+                    var progress = new RunProgress(steps, Start, all);
+                    int last = kept.FindLastIndex(known => known.Kind != RunEventKind.FaceTurned);
+                    RunEvent next =
+                        random.Next(3) == 0 && last >= 0
+                            ? new RunEvent(RunEventKind.Undone, kept[last].Step, at)
+                            : Something(random, progress.Current, at);
+                    if (progress.Refusal(next) is not null)
+                    {
+                        continue;
+                    }
+
+                    all.Add(next);
+                    if (next.Kind == RunEventKind.Undone)
+                    {
+                        kept.RemoveAt(last);
+                    }
+                    else
+                    {
+                        kept.Add(next);
+                    }
+                }
+
+                return SameAs(new RunProgress(steps, Start, kept), new RunProgress(steps, Start, all));
+            }
+        );
+
+    private static RunEvent Something(Random random, int step, DateTimeOffset at) =>
+        random.Next(5) switch
+        {
+            0 => new RunEvent(RunEventKind.Skipped, step, at),
+            1 => new RunEvent(RunEventKind.NotClean, step, at),
+            2 => new RunEvent(RunEventKind.Again, step, at),
+            3 => new RunEvent(RunEventKind.FaceTurned, step, at, TowelRole.InteriorClean),
+            _ => new RunEvent(RunEventKind.Done, step, at),
+        };
+
+    private static bool SameAs(RunProgress one, RunProgress other) =>
+        one.Current == other.Current
+        && one.Rounds == other.Rounds
+        && one.StepStartedAt == other.StepStartedAt
+        && one.Undoable == other.Undoable
+        && Enumerable
+            .Range(0, one.Steps.Count)
+            .All(step =>
+                one.OutcomeOf(step) == other.OutcomeOf(step) && one.TakenBy(step) == other.TakenBy(step)
+            )
+        && one.TowelsUsed.SequenceEqual(other.TowelsUsed);
+
     [Fact]
     public void The_steps_of_a_run_are_those_of_the_plan_and_fetch_each_kit_once()
     {

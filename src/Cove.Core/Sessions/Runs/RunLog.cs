@@ -68,5 +68,18 @@ public static class RunLog
             AnsweredAt = answer.At,
         };
 
-    private static bool IsWork(RunEvent answer) => answer.Kind is RunEventKind.Done or RunEventKind.NotClean;
+    /// <summary>The entry of a task with the minutes of putting back taken off again, because that answer was taken back.</summary>
+    /// <param name="done">The entry of the task.</param>
+    /// <param name="before">The run before the answer was taken back.</param>
+    /// <param name="step">The step that put back.</param>
+    public static TaskDone WithoutPutBack(TaskDone done, RunProgress before, int step) =>
+        done with
+        {
+            Planned = done.Planned - before.Steps[step].Planned,
+            Taken = done.Taken - before.TakenBy(step),
+            AnsweredAt = null,
+        };
+
+    /// <summary>Whether an answer is of work that is on record: taking it back takes it off the record.</summary>
+    public static bool IsWork(RunEvent answer) => answer.Kind is RunEventKind.Done or RunEventKind.NotClean;
 }

@@ -11,6 +11,9 @@ public sealed class RunProgress
     private readonly RunEvent?[] outcomes;
     private readonly TimeSpan[] taken;
 
+    /// <summary>The events that count, and for each how things stood before it.</summary>
+    private readonly List<Counted> counted = [];
+
     /// <summary>Reads the events of a run.</summary>
     /// <param name="steps">The planned steps.</param>
     /// <param name="startedAt">When the run began.</param>
@@ -34,8 +37,29 @@ public sealed class RunProgress
     /// <summary>When the run began.</summary>
     public DateTimeOffset StartedAt { get; }
 
-    /// <summary>When the present step began: when the last one ended.</summary>
+    /// <summary>When the present step began: when the last one ended, put off by as long as the run was paused since.</summary>
     public DateTimeOffset StepStartedAt { get; private set; }
+
+    /// <summary>When the run was paused; null while its clock goes.</summary>
+    public DateTimeOffset? PausedAt { get; private set; }
+
+    /// <summary>How long the run was paused, all pauses that are over together.</summary>
+    public TimeSpan Paused { get; private set; }
+
+    /// <summary>The step whose answer can be taken back; null when none can: nothing has been answered, the run is over, or it was planned anew since.</summary>
+    public int? Undoable =>
+        FinishedAt is null
+        && counted.FindLastIndex(known =>
+            IsAnswer(known.Event.Kind) || known.Event.Kind == RunEventKind.Replanned
+        )
+            is >= 0
+                and var last
+        && IsAnswer(counted[last].Event.Kind)
+            ? counted[last].Event.Step
+            : null;
+
+    /// <summary>When the last event was.</summary>
+    private DateTimeOffset Latest => counted.Count > 0 ? counted[^1].Event.At : StartedAt;
 
     /// <summary>When the run was ended; null while it goes on.</summary>
     public DateTimeOffset? FinishedAt { get; private set; }
@@ -110,21 +134,38 @@ public sealed class RunProgress
             return "This run is over. Correct its entries in the log instead.";
         }
 
-        if (answer.Kind == RunEventKind.Finished)
+        switch (answer.Kind)
         {
-            return null;
+            case RunEventKind.Finished:
+                return null;
+            case RunEventKind.Undone:
+                return Undoable == answer.Step
+                    ? null
+                    : "There is no such answer to take back. Reload the run and go on from there.";
+            case RunEventKind.Paused:
+                return PausedAt is null ? null : "The run is paused already.";
+            case RunEventKind.Resumed:
+                return PausedAt is null ? "The run is not paused." : null;
+            case RunEventKind.Replanned:
+                return answer.Step > 0 && answer.Step < Steps.Count && answer.Step >= Current
+                    ? null
+                    : "A new plan needs steps that follow those there were.";
+            default:
+                return RefusalOfAnswer(answer);
         }
-
-        return Current == Steps.Count ? "Every step has been answered. Finish the run."
-            : answer.Step == Current ? null
-            : $"The run stands at step {Current + 1}. Reload it and go on from there.";
     }
+
+    private string? RefusalOfAnswer(RunEvent answer) =>
+        Current == Steps.Count ? "Every step has been answered. Finish the run."
+        : answer.Step == Current ? null
+        : $"The run stands at step {Current + 1}. Reload it and go on from there.";
 
     /// <summary>The same answer, given no earlier than the last one: the clock of the machine may have been set back meanwhile.</summary>
     public RunEvent InOrder(RunEvent answer)
     {
         ArgumentNullException.ThrowIfNull(answer);
-        return answer.At < StepStartedAt ? answer with { At = StepStartedAt } : answer;
+        DateTimeOffset earliest = StepStartedAt > Latest ? StepStartedAt : Latest;
+        return answer.At < earliest ? answer with { At = earliest } : answer;
     }
 
     /// <summary>What the outcome of a step does to the levels of its task.</summary>
@@ -143,6 +184,19 @@ public sealed class RunProgress
     public void Take(RunEvent answer)
     {
         ArgumentNullException.ThrowIfNull(answer);
+        if (answer.Kind == RunEventKind.Undone)
+        {
+            TakeBack();
+            return;
+        }
+
+        if (PausedAt is not null && answer.Kind is not (RunEventKind.Paused or RunEventKind.Resumed))
+        {
+            // Who works again has forgotten to say so.
+            Resume(answer.At);
+        }
+
+        counted.Add(new Counted(answer, StepStartedAt, Rounds, Paused));
         switch (answer.Kind)
         {
             case RunEventKind.Finished:
@@ -154,11 +208,76 @@ public sealed class RunProgress
             case RunEventKind.FaceTurned or RunEventKind.TowelRetired:
                 Towels = Towels.After(answer);
                 return;
+            case RunEventKind.Paused:
+                PausedAt = answer.At;
+                return;
+            case RunEventKind.Resumed:
+                Resume(answer.At);
+                return;
+            case RunEventKind.Replanned:
+                Replace(answer);
+                return;
             default:
                 Conclude(answer);
                 return;
         }
     }
+
+    /// <summary>Takes back the last answer. The step goes on since it began: what was done meanwhile counts to it.</summary>
+    private void TakeBack()
+    {
+        int last = counted.FindLastIndex(known => IsAnswer(known.Event.Kind));
+        RunEvent answer = counted[last].Event;
+        // A rest taken since then is not work on the step either.
+        StepStartedAt = counted[last].StepStartedAt + (Paused - counted[last].Paused);
+        Rounds = counted[last].Rounds;
+        counted.RemoveAt(last);
+        if (answer.Kind == RunEventKind.Again)
+        {
+            return;
+        }
+
+        for (int step = 0; step < outcomes.Length; step++)
+        {
+            // With a step that was left out goes its putting back.
+            if (
+                outcomes[step] is { } outcome
+                && (step == answer.Step || outcome == answer with { Step = step })
+            )
+            {
+                outcomes[step] = null;
+                taken[step] = TimeSpan.Zero;
+            }
+        }
+    }
+
+    private void Resume(DateTimeOffset at)
+    {
+        TimeSpan rest = at - PausedAt!.Value;
+        if (rest > TimeSpan.Zero)
+        {
+            StepStartedAt += rest;
+            Paused += rest;
+        }
+
+        PausedAt = null;
+    }
+
+    private void Replace(RunEvent answer)
+    {
+        for (int step = 0; step < answer.Step; step++)
+        {
+            outcomes[step] ??= answer with { Step = step };
+        }
+
+        Rounds = 0;
+    }
+
+    /// <summary>An event, and how things stood before it.</summary>
+    private sealed record Counted(RunEvent Event, DateTimeOffset StepStartedAt, int Rounds, TimeSpan Paused);
+
+    private static bool IsAnswer(RunEventKind kind) =>
+        kind is RunEventKind.Done or RunEventKind.NotClean or RunEventKind.Skipped or RunEventKind.Again;
 
     private void Conclude(RunEvent answer)
     {

@@ -132,7 +132,16 @@ internal static class RunEndpoints
             return Problems.Field("towel", "Say which towel it is about.");
         }
 
-        var answer = new RunEvent(request.Kind, request.Step, clock.Now, request.Towel);
+        if (request.Kind == RunEventKind.Replanned)
+        {
+            return Problems.Field(
+                "kind",
+                "Ask for a new plan under /plan, which says how many minutes are left."
+            );
+        }
+
+        DateTimeOffset at = request.At is { } given && given < clock.Now ? given : clock.Now;
+        var answer = new RunEvent(request.Kind, request.Step, RecordTime.ToStored(at), request.Towel);
         Changed<SavedRun> taken = await runs.Append(runId, answer, key, cancel);
         return taken.Outcome switch
         {

@@ -19,6 +19,18 @@ internal sealed class RunPage(CareLedger ledger, IReadOnlyList<OwnedTowels> towe
             clock.OnTheWall(progress.StartedAt),
             clock.OnTheWall(progress.StepStartedAt),
             progress.FinishedAt is { } finished ? clock.OnTheWall(finished) : null,
+            progress.PausedAt is { } paused ? clock.OnTheWall(paused) : null,
+            progress.Paused.TotalSeconds,
+            progress.Undoable,
+            [
+                .. run.Events.Select(known => new RunEventView(
+                    known.Key,
+                    known.Event.Kind,
+                    known.Event.Step,
+                    clock.OnTheWall(known.Event.At),
+                    known.Event.Towel
+                )),
+            ],
             progress.Current,
             progress.Rounds,
             [.. progress.Steps.Select((step, index) => Step(step, index, progress))],
@@ -33,7 +45,9 @@ internal sealed class RunPage(CareLedger ledger, IReadOnlyList<OwnedTowels> towe
             progress.Current == progress.Steps.Count || progress.FinishedAt is not null
                 ? LaundryOf(progress)
                 : [],
-            SessionRules.OnTime.TotalSeconds
+            [.. progress.Steps.SelectMany(step => step.Towels).Distinct().Order().Select(WashingOf)],
+            SessionRules.OnTime.TotalSeconds,
+            SessionRules.LongestStep.TotalSeconds
         );
     }
 
@@ -48,6 +62,8 @@ internal sealed class RunPage(CareLedger ledger, IReadOnlyList<OwnedTowels> towe
             (int)step.Planned.TotalSeconds,
             (int)progress.TakenBy(index).TotalSeconds,
             progress.OutcomeOf(index)?.Kind,
+            step.Drying.TotalSeconds,
+            step.DryingWhat,
             [.. step.Fetch.Select(kit => new KitView(kit.Facts().Name, kit.Facts().Contents))],
             step.Zones,
             [.. step.Products.Select(UsedProductView.Of)],
@@ -103,6 +119,12 @@ internal sealed class RunPage(CareLedger ledger, IReadOnlyList<OwnedTowels> towe
                 );
             }
         }
+    }
+
+    private static WashingView WashingOf(TowelRole role)
+    {
+        LaundryLoad load = Laundry.Of([(role, 1)])[0];
+        return new WashingView(role, ToolWords.NameOf(role), load.Name, load.How);
     }
 
     private static LaundryView[] LaundryOf(RunProgress progress) =>

@@ -15,6 +15,10 @@ namespace Cove.Web.Features.Runs;
 /// <param name="StartedAt">When it began.</param>
 /// <param name="StepStartedAt">When the present step began.</param>
 /// <param name="FinishedAt">When it was ended; null while it goes on.</param>
+/// <param name="PausedAt">When it was paused; null while its clock goes.</param>
+/// <param name="PausedSeconds">How long it was paused before that, all together.</param>
+/// <param name="Undoable">Index of the step whose answer can be taken back; null when none can.</param>
+/// <param name="Events">What was said, in order. Whoever has the steps can work out from it all that stands here of how far the run has come.</param>
 /// <param name="Current">Index of the present step; the number of steps when all are answered.</param>
 /// <param name="Rounds">Further rounds given to the present step.</param>
 /// <param name="Steps">The steps.</param>
@@ -22,6 +26,8 @@ namespace Cove.Web.Features.Runs;
 /// <param name="Drying">What is drying or has dried.</param>
 /// <param name="OnTimeSeconds">Who is off the plan by no more than this is on time.</param>
 /// <param name="Laundry">The towels used, by load of washing. Filled in once every step is answered.</param>
+/// <param name="Washing">How towels of each role that the run uses are washed.</param>
+/// <param name="LongestStepSeconds">The most that a step counts as having taken.</param>
 /// <param name="Next">For each task that was done: when it comes due again. Filled in once the run is over.</param>
 internal sealed record RunView(
     Guid Id,
@@ -32,6 +38,10 @@ internal sealed record RunView(
     DateTimeOffset StartedAt,
     DateTimeOffset StepStartedAt,
     DateTimeOffset? FinishedAt,
+    DateTimeOffset? PausedAt,
+    double PausedSeconds,
+    int? Undoable,
+    IReadOnlyList<RunEventView> Events,
     int Current,
     int Rounds,
     IReadOnlyList<RunStepView> Steps,
@@ -39,8 +49,31 @@ internal sealed record RunView(
     IReadOnlyList<RunDryingView> Drying,
     IReadOnlyList<NextDateView> Next,
     IReadOnlyList<LaundryView> Laundry,
-    double OnTimeSeconds
+    IReadOnlyList<WashingView> Washing,
+    double OnTimeSeconds,
+    double LongestStepSeconds
 );
+
+/// <summary>Something that was said in a run.</summary>
+/// <param name="Key">The key under which it was sent.</param>
+/// <param name="Kind">What was said.</param>
+/// <param name="Step">The step it is about.</param>
+/// <param name="At">When.</param>
+/// <param name="Towel">The towel it is about; null unless it is about a towel.</param>
+internal sealed record RunEventView(
+    string Key,
+    RunEventKind Kind,
+    int Step,
+    DateTimeOffset At,
+    TowelRole? Towel
+);
+
+/// <summary>How towels of a role are washed.</summary>
+/// <param name="Role">The role.</param>
+/// <param name="Name">The same in words.</param>
+/// <param name="Load">What the load is called.</param>
+/// <param name="How">How it is washed.</param>
+internal sealed record WashingView(TowelRole Role, string Name, string Load, string How);
 
 /// <summary>One step of a run.</summary>
 /// <param name="TaskId">The care task, or the chore.</param>
@@ -50,6 +83,8 @@ internal sealed record RunView(
 /// <param name="PlannedSeconds">Walking, fetching and hands.</param>
 /// <param name="TakenSeconds">How long it took; 0 while it is not answered.</param>
 /// <param name="Outcome">How it came out; null while it has not.</param>
+/// <param name="DryingSeconds">How long something dries after it; 0 for nothing.</param>
+/// <param name="DryingWhat">What dries, as a heading.</param>
 /// <param name="Fetch">The kits to fetch first.</param>
 /// <param name="Zones">The zones to go to, by name.</param>
 /// <param name="Products">What it is done with; none when it is done dry.</param>
@@ -65,6 +100,8 @@ internal sealed record RunStepView(
     int PlannedSeconds,
     int TakenSeconds,
     RunEventKind? Outcome,
+    double DryingSeconds,
+    string DryingWhat,
     IReadOnlyList<KitView> Fetch,
     IReadOnlyList<string> Zones,
     IReadOnlyList<UsedProductView> Products,
@@ -180,6 +217,9 @@ public sealed record NewRunEvent
 {
     /// <summary>What is answered.</summary>
     public required RunEventKind Kind { get; init; }
+
+    /// <summary>When it was answered, by the clock of Cove as the device carried it on; now when left out. An answer that waited on the device for a network says so. A time to come counts as now, one before the last answer as that.</summary>
+    public DateTimeOffset? At { get; init; }
 
     /// <summary>The towel it is about, for <c>faceTurned</c> and <c>towelRetired</c>; left out otherwise.</summary>
     public TowelRole? Towel { get; init; }

@@ -11,7 +11,9 @@ internal static class TodayEndpoints
     {
         api.MapGet("/vehicles/{vehicleId:guid}/today/why/{taskId}", Why)
             .WithName("GetWhy")
-            .WithSummary("Why a task is in the session, or why it is not: the same minutes with it and without it.")
+            .WithSummary(
+                "Why a task is in the session, or why it is not: the same minutes with it and without it."
+            )
             .Produces<WhyView>()
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
