@@ -1,9 +1,53 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      // A new Cove waits until nobody is in the middle of something; see worker.ts.
+      registerType: "prompt",
+      injectRegister: null,
+      manifest: {
+        name: "Cove",
+        short_name: "Cove",
+        description: "The upkeep of a car's interior, between deep cleans.",
+        start_url: "/",
+        display: "standalone",
+        lang: "en-GB",
+        background_color: "#fbf8f1",
+        theme_color: "#fbf8f1",
+        icons: [{ src: "/mark.svg", sizes: "any", type: "image/svg+xml" }],
+      },
+      workbox: {
+        globPatterns: ["**/*.{js,css,html,svg,woff2}"],
+        navigateFallback: "/index.html",
+        navigateFallbackDenylist: [/^\/api\//, /^\/openapi\//],
+        cleanupOutdatedCaches: true,
+        runtimeCaching: [
+          // What can be read without a network: the cars, Today, the cabin, methods with their cautions. (This function is
+          // written into the worker as text and can refer to nothing outside it.)
+          {
+            urlPattern: ({ url, request, sameOrigin }) =>
+              sameOrigin &&
+              request.method === "GET" &&
+              /^\/api\/(vehicles(\/[^/]+(\/(today|cabin|glass|workplace|spots|reminders|surfaces\/[^/]+|methods.*|routine(\/next)?|learnt))?)?|schools|events|methods.*)$/.test(
+                url.pathname,
+              ),
+            handler: "NetworkFirst",
+            options: {
+              cacheName: "last-read",
+              expiration: { maxEntries: 120 },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+        ],
+      },
+    }),
+  ],
   build: { outDir: "dist", emptyOutDir: true, assetsInlineLimit: 0 },
   server: { host: "127.0.0.1", proxy: { "/api": "http://127.0.0.1:5117" } },
 });

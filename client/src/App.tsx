@@ -2,19 +2,24 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect } from "react";
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useParams } from "react-router";
 import { Problem } from "./api/client";
+import { keys } from "./api/keys";
 import { useVehicles } from "./api/queries";
-import { LookPage } from "./look/LookPage";
+import { refresh } from "./api/refresh";
 import { PLACES } from "./places";
-import { RunPage } from "./run/RunPage";
+import { outbox } from "./run/offline";
 import { ChartPatterns } from "./shared/chart";
 import { keep, kept } from "./shared/kept";
+import { PartMissing } from "./shared/PartMissing";
+import { loadSheet } from "./shared/Sheet";
 import { Shell } from "./shared/Shell";
 import { Empty, Failed, Loading } from "./shared/States";
 import { ShortcutProvider } from "./shared/shortcuts";
 import { useTheme } from "./shared/theme";
-import { SpotPage } from "./spots/SpotPage";
 
-// What is seldom opened is loaded when it is; a run must never wait for anything.
+const loadRun = () => import("./run/RunPage");
+const RunPage = lazy(async () => ({ default: (await loadRun()).RunPage }));
+const LookPage = lazy(async () => ({ default: (await import("./look/LookPage")).LookPage }));
+const SpotPage = lazy(async () => ({ default: (await import("./spots/SpotPage")).SpotPage }));
 const VehiclesPage = lazy(async () => ({
   default: (await import("./car/VehiclesPage")).VehiclesPage,
 }));
@@ -37,6 +42,18 @@ const queries = new QueryClient({
   },
 });
 
+// Answers of a run that waited on this device go out as soon as Cove can be reached, whatever is on the screen.
+outbox.onTaken((run) => {
+  queries.setQueryData(keys.run(run.id), run);
+  void refresh(queries, keys.car(run.vehicleId));
+});
+window.addEventListener("online", () => void outbox.flush());
+
+// A run must never wait for anything, nor must a dialog: they are on the device before they are wanted.
+window.addEventListener("load", () =>
+  window.setTimeout(() => void Promise.all([loadRun(), loadSheet()]).catch(() => {}), 300),
+);
+
 export function App() {
   return (
     <QueryClientProvider client={queries}>
@@ -44,23 +61,25 @@ export function App() {
         <ShortcutProvider>
           <ChartPatterns />
           <Theme />
-          <Suspense fallback={<Opening />}>
-            <Routes>
-              <Route path="/" element={<Home />} />
-              <Route path="/welcome" element={<WelcomePage />} />
-              <Route path="/cars/:vehicleId" element={<Car />}>
-                <Route index element={<Navigate to="today" replace />} />
-                {PLACES.map(({ path, part, Page }) => (
-                  <Route key={path} path={part ? `${path}/${part}?` : path} element={<Page />} />
-                ))}
-              </Route>
-              <Route path="/cars/:vehicleId/look" element={<LookPage />} />
-              <Route path="/cars/:vehicleId/spots/:surfaceId/:event" element={<SpotPage />} />
-              <Route path="/vehicles" element={<VehiclesPage />} />
-              <Route path="/runs/:runId" element={<RunPage />} />
-              <Route path="*" element={<Nowhere />} />
-            </Routes>
-          </Suspense>
+          <PartMissing>
+            <Suspense fallback={<Opening />}>
+              <Routes>
+                <Route path="/" element={<Home />} />
+                <Route path="/welcome" element={<WelcomePage />} />
+                <Route path="/cars/:vehicleId" element={<Car />}>
+                  <Route index element={<Navigate to="today" replace />} />
+                  {PLACES.map(({ path, part, Page }) => (
+                    <Route key={path} path={part ? `${path}/${part}?` : path} element={<Page />} />
+                  ))}
+                </Route>
+                <Route path="/cars/:vehicleId/look" element={<LookPage />} />
+                <Route path="/cars/:vehicleId/spots/:surfaceId/:event" element={<SpotPage />} />
+                <Route path="/vehicles" element={<VehiclesPage />} />
+                <Route path="/runs/:runId" element={<RunPage />} />
+                <Route path="*" element={<Nowhere />} />
+              </Routes>
+            </Suspense>
+          </PartMissing>
         </ShortcutProvider>
       </BrowserRouter>
     </QueryClientProvider>
@@ -95,7 +114,7 @@ function Home() {
 function Opening() {
   return (
     <div className="flex min-h-dvh">
-      <Loading what="Opening Cove" />
+      <Loading what="Loading Cove" />
     </div>
   );
 }
@@ -105,7 +124,7 @@ function Car() {
   useEffect(() => keep(LAST_VEHICLE, vehicleId), [vehicleId]);
   return (
     <Shell places={PLACES}>
-      <Suspense fallback={<Loading what="Opening" />}>
+      <Suspense fallback={<Loading what="Loading" />}>
         <Outlet />
       </Suspense>
     </Shell>

@@ -2,6 +2,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
 import "./theme.css";
+import { openWithoutNetwork } from "./worker";
 
 const root = document.getElementById("root");
 if (root) {
@@ -11,3 +12,5 @@ if (root) {
     </StrictMode>,
   );
 }
+
+openWithoutNetwork();

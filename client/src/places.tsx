@@ -1,6 +1,4 @@
 import { lazy } from "react";
-import { CabinPage } from "./cabin/CabinPage";
-import { LogPage } from "./log/LogPage";
 import {
   CabinIcon,
   CarIcon,
@@ -13,7 +11,9 @@ import {
 import type { Place } from "./shared/Shell";
 import { TodayPage } from "./today/TodayPage";
 
-// What is seldom opened is loaded when it is.
+// Today is there at once; the rest is loaded when it is opened, or when nothing else is to be done.
+const CabinPage = lazy(async () => ({ default: (await import("./cabin/CabinPage")).CabinPage }));
+const LogPage = lazy(async () => ({ default: (await import("./log/LogPage")).LogPage }));
 const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).CarPage }));
 const GlassPage = lazy(async () => ({ default: (await import("./glass/GlassPage")).GlassPage }));
 const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));

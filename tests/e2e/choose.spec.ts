@@ -5,7 +5,7 @@ const start = /^Start \d+-minute session/;
 onACopy(
   "a row is left out, another one added and put first, and the run is what is shown",
   async ({ page, cove }) => {
-    await open(page, cove, "today?only=");
+    await open(page, cove, "today");
     const order = page.getByRole("table", { name: /Running order/ });
     const ruler = page.getByRole("slider", { name: "Minutes at hand" });
     await ruler.focus();
@@ -74,7 +74,7 @@ lookOnly(
       .getByRole("button", { name: /^Driver's seat/ })
       .first()
       .click();
-    await page.getByRole("link", { name: "Do only this today" }).click();
+    await page.getByRole("link", { name: "Do only this now" }).click();
     await expect(page.getByRole("button", { name: "Only driver's seat" })).toHaveAttribute(
       "aria-pressed",
       "true",

@@ -86,8 +86,19 @@ export async function open(page: Page, cove: Cove, place: string): Promise<void>
   await page.goto(`${cove.url}/cars/${cove.car ?? (await cars(cove))[0]?.id}/${place}`);
 }
 
-/** Presses a button of the present step and waits until the answer is saved and the next step stands. */
+/** Waits until the server has every answer that was given in a run. */
+export async function allSaved(page: Page): Promise<void> {
+  await expect(page.locator("[data-on-their-way='0']")).toBeAttached();
+}
+
+/** Presses a button of the present step and waits until the next step stands and the answer is saved. */
 export async function answer(page: Page, name: "Done" | "Skip"): Promise<void> {
+  await answerUnsaved(page, name);
+  await allSaved(page);
+}
+
+/** Presses a button of the present step and waits until the next step stands; where there is no network, the answer waits. */
+export async function answerUnsaved(page: Page, name: "Done" | "Skip"): Promise<void> {
   const button = page.getByRole("button", { name, exact: true });
   await expect(button).toBeEnabled();
   const step = (await page.getByText(/^Step \d+ of/).textContent()) ?? "";
@@ -109,6 +120,15 @@ export async function haveMinutes(page: Page, minutes: number): Promise<void> {
   await page.addInitScript((known) => localStorage.setItem("cove.minutes", `${known}`), minutes);
 }
 
+/** Waits until Today shows the session for some minutes. */
+export async function planned(page: Page, minutes: number): Promise<void> {
+  await expect(page.getByTestId("planned-for")).toHaveAttribute("data-minutes", `${minutes}`);
+  await expect(page.getByRole("slider", { name: "Minutes at hand" })).toHaveAttribute(
+    "aria-valuenow",
+    `${minutes}`,
+  );
+}
+
 /** Answers every step of a run that is left, and finishes it. */
 export async function finishRun(page: Page): Promise<void> {
   const done = page.getByRole("button", { name: "Done", exact: true });
@@ -120,4 +140,5 @@ export async function finishRun(page: Page): Promise<void> {
   }
   await finish.click();
   await expect(page.getByRole("heading", { name: "Done for today" })).toBeVisible();
+  await allSaved(page);
 }

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, haveMinutes, test } from "./cove.ts";
+import { expect, haveMinutes, planned, test } from "./cove.ts";
 
 async function choose(page: Page, label: string, option: string): Promise<void> {
   await page.getByRole("combobox", { name: label }).click();
@@ -33,7 +33,7 @@ test.describe("a family car with an empty shelf", () => {
     await page.getByRole("button", { name: "Draw the cabin" }).click();
 
     // What is due and can be done with water and soap from the kitchen, in an order that makes sense.
-    await expect(page.getByRole("button", { name: /^Start \d+-minute session/ })).toBeVisible();
+    await planned(page, 60);
     const order = page.getByRole("table", { name: /Running order/ });
     const rows = (await order.locator("tbody tr").allTextContents()).map((row) =>
       row.replace(/^\d+/, ""),

@@ -1,4 +1,4 @@
-import { expect, finishRun, test } from "./cove.ts";
+import { expect, finishRun, planned, test } from "./cove.ts";
 
 test.use({ demo: false });
 
@@ -27,7 +27,9 @@ test("an empty Cove asks for a car, draws it, and leads through a first session"
   await page.getByRole("button", { name: "Draw the cabin" }).click();
 
   await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
-  await expect(page.getByText("<i>Tub</i>")).toBeVisible();
+  await expect(
+    page.getByRole("combobox", { name: "Vehicle" }).locator("option:checked"),
+  ).toHaveText("<i>Tub</i>");
   await page.getByRole("link", { name: "Log" }).click();
   await expect(page.getByRole("heading", { name: "Nothing logged yet" })).toBeVisible();
   await page.getByRole("link", { name: "Cabin" }).click();
@@ -35,6 +37,7 @@ test("an empty Cove asks for a car, draws it, and leads through a first session"
 
   await page.getByRole("link", { name: "Today" }).click();
   await page.getByRole("slider").press("Home");
+  await planned(page, 5);
   await page.getByRole("button", { name: /^Start \d+-minute session/ }).click();
   await finishRun(page);
   await page.getByRole("link", { name: "Open the log" }).click();
@@ -48,5 +51,5 @@ test("a car just cleaned has nothing to do and says when it will", async ({ page
   await page.getByRole("button", { name: "Draw the cabin" }).click();
 
   await expect(page.getByRole("heading", { name: "Nothing to do today" })).toBeVisible();
-  await expect(page.getByText("The first mark is reached on Sat 21 March.")).toBeVisible();
+  await expect(page.getByText("The first task comes due on Sat 21 March.")).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { answer, expect, onACopy, open, test } from "./cove.ts";
+import { answer, expect, onACopy, open, planned, test } from "./cove.ts";
 
 const EVENING_AFTER = "2026-03-15T19:30";
 
@@ -46,6 +46,7 @@ test.describe("on the phone", () => {
     const ruler = page.getByRole("slider", { name: "Minutes at hand" });
     await ruler.focus();
     await ruler.press("End");
+    await planned(page, 120);
     await page.getByRole("button", { name: /^Start \d+-minute session/ }).click();
     const windscreen = page.getByRole("heading", { name: "Clean the windscreen inside" });
     await expect(page.getByText(/^Step 1 of/)).toBeVisible();
@@ -59,7 +60,7 @@ test.describe("on the phone", () => {
     await expect(towels).toContainText("face 1 of 8");
     await page.getByRole("button", { name: "Turn the glass, wet towel" }).click();
     await expect(towels).toContainText("face 2 of 8");
-    await page.getByRole("button", { name: /^Retire the glass, dry towel/ }).click();
+    await page.getByRole("button", { name: /^Swap the glass, dry towel/ }).click();
     await expect(towels).toContainText("Glass, dry towel 2");
 
     await page.reload();

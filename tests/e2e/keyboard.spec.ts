@@ -1,4 +1,4 @@
-import { expect, lookOnly, open, test } from "./cove.ts";
+import { expect, lookOnly, open, planned, test } from "./cove.ts";
 
 test("a whole session by keyboard alone", async ({ page, cove }) => {
   await open(page, cove, "today");
@@ -12,6 +12,7 @@ test("a whole session by keyboard alone", async ({ page, cove }) => {
   await page.keyboard.press("End");
   await expect(ruler).toHaveAttribute("aria-valuenow", "120");
   await page.keyboard.press("Home");
+  await planned(page, 5);
   await expect(page.getByRole("button", { name: /^Start \d+-minute session/ })).toBeEnabled();
   await page.keyboard.press("s");
 
@@ -21,7 +22,8 @@ test("a whole session by keyboard alone", async ({ page, cove }) => {
   await expect(page.getByText(/^Step 2 of|All steps answered/)).toBeVisible();
   await expect(page.getByRole("button", { name: /^(Done|Finish)$/ })).toBeEnabled();
   await page.keyboard.press("e");
-  await expect(page.getByRole("dialog", { name: "End the session?" })).toBeVisible();
+  await expect(page.getByRole("dialog", { name: "End or pause?" })).toBeVisible();
+  await page.keyboard.press("Tab");
   await page.keyboard.press("Tab");
   await page.keyboard.press("Tab");
   await expect(page.getByRole("button", { name: "End it here" })).toBeFocused();
@@ -60,7 +62,7 @@ lookOnly("every stop of the tab key can be seen", async ({ page, cove }) => {
   await open(page, cove, "today");
   await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
   const seen = new Set<string>();
-  for (let stop = 0; stop < 22; stop++) {
+  for (let stop = 0; stop < 60; stop++) {
     await page.keyboard.press("Tab");
     const focus = await page.evaluate(() => {
       const element = document.activeElement;

@@ -12,12 +12,12 @@ test("a killed server loses no saved step, and what was said meanwhile is kept u
 
   await cove.kill();
   await page.getByRole("button", { name: "Done", exact: true }).click();
-  await expect(page.getByText("Not saved yet: the server does not answer.")).toBeVisible();
-  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
+  await expect(page.getByText(/answers? waiting/)).toBeVisible();
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible();
 
   await cove.restart();
-  await expect(page.getByText(/^Step 3 of/)).toBeVisible({ timeout: 20_000 });
-  await expect(page.getByText("Not saved yet")).toBeHidden();
+  await expect(page.getByText(/answers? waiting/)).toBeHidden({ timeout: 20_000 });
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible();
   await page.reload();
   await expect(page.getByText(/^Step 3 of/)).toBeVisible();
 
@@ -50,9 +50,9 @@ test("a lost server is said on the page, and a run under way is found again", as
   await expect(page.getByRole("button", { name: "Go on with the session" })).toBeVisible();
 
   await cove.kill();
-  await expect(page.getByText("The server does not answer.")).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText("Cove cannot be reached.")).toBeVisible({ timeout: 20_000 });
   await cove.restart();
-  await expect(page.getByText("The server does not answer.")).toBeHidden({ timeout: 20_000 });
+  await expect(page.getByText("Cove cannot be reached.")).toBeHidden({ timeout: 20_000 });
   await page.getByRole("button", { name: "Go on with the session" }).click();
   await expect(page.getByText(/^Step 2 of/)).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { PHONE } from "./browser.mjs";
-import { expect, finishRun, lookOnly, open, skipTo, test } from "./cove.ts";
+import { expect, finishRun, lookOnly, open, planned, skipTo, test } from "./cove.ts";
 
 test.use({ viewport: PHONE, hasTouch: true, isMobile: true });
 
@@ -11,6 +11,7 @@ test("a session runs on a phone with a dwell time that survives a reload", async
   for (let fives = 0; fives < 4; fives++) {
     await page.locator("#minutes").press("Shift+ArrowRight");
   }
+  await planned(page, 45);
   await page.getByRole("button", { name: /^Start \d+-minute session/ }).tap();
   await skipTo(page, "Wash the rubber mats");
   await page.getByRole("button", { name: "Next movement" }).tap();

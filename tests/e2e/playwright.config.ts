@@ -19,5 +19,7 @@ export default defineConfig({
     locale: "en-GB",
     launchOptions: BROWSER,
     trace: "off",
+    // What a worker has kept would hide what the server says; the tests of it let it in.
+    serviceWorkers: "block",
   },
 });

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { PHONE } from "./browser.mjs";
-import { answer, expect, lookOnly, onACopy, open, skipTo, test } from "./cove.ts";
+import { answer, expect, lookOnly, onACopy, open, planned, skipTo, test } from "./cove.ts";
 
 const APC = "00000000-0000-4000-9000-000000000002";
 const GLASS = "00000000-0000-4000-9000-000000000003";
@@ -273,6 +273,7 @@ test.describe("on a phone", () => {
     for (let fives = 0; fives < 4; fives++) {
       await page.locator("#minutes").press("Shift+ArrowRight");
     }
+    await planned(page, 45);
     await page.getByRole("button", { name: /^Start \d+-minute session/ }).click();
     await skipTo(page, "Wash the rubber mats");
     const product = page.getByRole("region", { name: "Product" });

@@ -1,5 +1,6 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import type { LogFilter } from "../log/LogFilters";
+import { findRun } from "../run/offline";
 import { api, ask, type Layout, type Mixture, type Place, type Schemas } from "./client";
 import { keys } from "./keys";
 import type { components } from "./schema";
@@ -338,8 +339,7 @@ export function useCabinPreview(layout: Layout) {
 export function useRun(runId: string) {
   return useQuery({
     queryKey: keys.run(runId),
-    queryFn: ({ signal }) =>
-      ask(api.GET("/api/runs/{runId}", { params: { path: { runId } }, signal })),
+    queryFn: ({ signal }) => findRun(runId, signal),
   });
 }
 

@@ -59,7 +59,7 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
           className="act2 text-center"
           to={`/cars/${vehicleId}/today?on=${encodeURIComponent(surfaceId)}`}
         >
-          Do only this today
+          Do only this now
         </Link>
         <WornButton vehicleId={vehicleId} surface={surface.data} />
         <HappeningButton vehicleId={vehicleId} surfaceId={surfaceId} surfaceName={name} />

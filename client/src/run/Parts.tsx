@@ -1,46 +1,43 @@
-import { useState } from "react";
 import type { RunStep } from "../api/client";
 import { StrokeDiagram } from "../shared/strokes/StrokeDiagram";
-import { keepPart, keptPart, partsOf } from "./parts";
 import { StepTimer } from "./StepTimer";
+import type { Parts } from "./useParts";
 
-type Props = { id: string; step: RunStep };
+/** The present movement as a picture. */
+export function PartDrawing({ parts }: { parts: Parts }) {
+  return parts.part ? (
+    <div className="mx-auto mt-1 max-w-[300px] desk:mt-3 desk:max-w-none">
+      <StrokeDiagram key={parts.at} step={parts.part.step} size="run" note />
+    </div>
+  ) : null;
+}
 
-/** What the hands do in a step, one movement at a time: the picture large, the words below it. */
-export function Parts({ id, step }: Props) {
-  const parts = partsOf(step);
-  const [at, setAt] = useState(() => Math.min(keptPart(id), Math.max(0, parts.length - 1)));
-  const part = parts[at];
+type Props = {
+  id: string;
+  step: RunStep;
+  parts: Parts;
+  /** Whether times can be set running. */
+  timers?: boolean;
+};
+
+/** The present movement in a sentence, what has to be waited for, and the way to the next one. */
+export function PartWords({ id, parts, timers = true }: Props) {
+  const { all, at, part, go } = parts;
   if (!part) {
     return null;
   }
-  const go = (next: number) => {
-    keepPart(id, next);
-    setAt(next);
-  };
-  const { surfaces, rounds, reach, method } = part.method;
-  const coats = parts.filter((part) => part.step.waitKind === "coat");
-  const timed = parts
-    .map((part, index) => ({ part, index }))
-    .filter(({ part }) => part.step.waitSeconds > 0);
-  const several = step.methods.length > 1;
+  const coats = all.filter((part) => part.step.waitKind === "coat");
+  const timed = timers
+    ? all.map((part, index) => ({ part, index })).filter(({ part }) => part.step.waitSeconds > 0)
+    : [];
   return (
     <section aria-label="How to do it">
-      <p className="text-17">
-        <b className="font-semibold">{method.name}</b>
-        {surfaces.length > 0 && several && ` · ${surfaces.join(", ")}`}
-        {rounds > 1 && ` · ${rounds} rounds`}
-      </p>
-      <div className="mt-2">
-        <StrokeDiagram key={at} step={part.step} size="run" note />
-      </div>
-      <p className="mt-1.5 text-19 leading-[1.3]">
+      <p className="mt-1 text-19 leading-[1.28]">
         <b>{part.step.aim}.</b> {part.step.text}
       </p>
-      {reach && part.opens && <p className="mt-1 text-16 text-soft">{reach}</p>}
-      {part.step.wipeOff && <p className="mt-1 text-17">{part.step.wipeOff}</p>}
+      {part.step.wipeOff && <p className="mt-1">{part.step.wipeOff}</p>}
       {part.step.notBefore && (
-        <p className="mt-1 text-17">
+        <p className="mt-1">
           {part.step.driesHow} <b>{part.step.notBefore}</b>
         </p>
       )}
@@ -58,12 +55,12 @@ export function Parts({ id, step }: Props) {
           offered={index === at}
         />
       ))}
-      {parts.length > 1 && (
+      {all.length > 1 && (
         <nav
           aria-label="Movements"
-          className="mt-2 flex gap-1.5 overflow-x-auto py-1 [scrollbar-width:none]"
+          className="mt-1.5 flex gap-1.5 overflow-x-auto py-0.5 [scrollbar-width:none]"
         >
-          {parts.map((part, index) => (
+          {all.map((part, index) => (
             <button
               key={part.step.aim + index}
               type="button"
@@ -77,18 +74,13 @@ export function Parts({ id, step }: Props) {
           ))}
           <button
             type="button"
-            disabled={at === parts.length - 1}
+            disabled={at === all.length - 1}
             onClick={() => go(at + 1)}
             className="act2 ml-auto min-h-11 flex-none text-16 disabled:hidden"
           >
             Next movement
           </button>
         </nav>
-      )}
-      {at === parts.length - 1 && (
-        <p className="mt-1 text-17">
-          <b className="text-kelp">Good:</b> {method.good}
-        </p>
       )}
     </section>
   );

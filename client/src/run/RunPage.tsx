@@ -1,13 +1,21 @@
+import { useEffect, useState } from "react";
 import { useParams } from "react-router";
 import { useRun } from "../api/queries";
 import { Failed, Loading } from "../shared/States";
+import { outbox } from "./offline";
 import { Summary } from "./Summary";
 import { UnderWay } from "./UnderWay";
+import { useAnswers } from "./useAnswers";
+import { useClock } from "./useClock";
 
 /** Run: the guided session, one step at a time, for a phone in a wet hand. */
 export function RunPage() {
   const { runId = "" } = useParams();
   const run = useRun(runId);
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    void outbox.ready.then(() => setReady(true));
+  }, []);
   if (run.isError && !run.data) {
     return (
       <div className="flex min-h-dvh">
@@ -15,12 +23,26 @@ export function RunPage() {
       </div>
     );
   }
-  if (!run.data) {
+  if (!run.data || !ready) {
     return (
       <div className="flex min-h-dvh">
-        <Loading what="Laying out the session" />
+        <Loading what="Loading the session" />
       </div>
     );
   }
-  return run.data.finishedAt ? <Summary run={run.data} /> : <UnderWay run={run.data} />;
+  return <Loaded key={runId} known={run.data} />;
+}
+
+function Loaded({ known }: { known: Parameters<typeof useAnswers>[0] }) {
+  const now = useClock(known.now);
+  const answers = useAnswers(known, now);
+  return (
+    <div className="contents" data-on-their-way={answers.onTheirWay}>
+      {answers.run.finishedAt ? (
+        <Summary run={answers.run} waiting={answers.waiting} />
+      ) : (
+        <UnderWay answers={answers} now={now} />
+      )}
+    </div>
+  );
 }

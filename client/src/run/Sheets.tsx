@@ -1,6 +1,7 @@
 import { useNavigate } from "react-router";
-import type { RunEventKind } from "../api/client";
+import type { Run, RunEventKind } from "../api/client";
 import { Sheet } from "../shared/Sheet";
+import type { Wishes } from "./useWishes";
 
 type Props = {
   open: boolean;
@@ -54,27 +55,30 @@ export function NotCleanSheet({
   );
 }
 
-/** Asks whether a run ends here or stays open. */
-export function EndSheet({
-  open,
-  vehicleId,
-  busy,
-  onAnswer,
-  onClose,
-}: Props & { vehicleId: string }) {
+type EndProps = Props & { run: Run; wishes: Wishes; onWishes: (wishes: Wishes) => void };
+
+/** What else can be done with a run: pause it, change how it is shown, leave it open or end it. */
+export function EndSheet({ open, run, wishes, onWishes, busy, onAnswer, onClose }: EndProps) {
   const navigate = useNavigate();
   return (
     <Sheet
       open={open}
       onClose={onClose}
-      title="End the session?"
-      about="What is done is saved. You can also leave it open and come back: it resumes where it is."
+      title="End or pause?"
+      about="What is done is saved. Left open, the session goes on where it stands."
     >
       <div className="grid gap-2.5">
         <button
           type="button"
           className="act2 min-h-[54px] text-17"
-          onClick={() => navigate(`/cars/${vehicleId}/today`)}
+          onClick={() => onAnswer(run.pausedAt ? "resumed" : "paused")}
+        >
+          {run.pausedAt ? "Go on" : "Pause the clock"}
+        </button>
+        <button
+          type="button"
+          className="act2 min-h-[54px] text-17"
+          onClick={() => navigate(`/cars/${run.vehicleId}/today`)}
         >
           Leave it open
         </button>
@@ -87,6 +91,35 @@ export function EndSheet({
           End it here
         </button>
       </div>
+      <fieldset className="mt-4 border-t border-hairline pt-2 text-17">
+        <legend className="sr-only">On this device</legend>
+        <Wish
+          label="Read each step aloud"
+          on={wishes.aloud}
+          onChange={(aloud) => onWishes({ ...wishes, aloud })}
+        />
+        <Wish
+          label="A large Done, for wet hands"
+          on={wishes.large}
+          onChange={(large) => onWishes({ ...wishes, large })}
+        />
+      </fieldset>
     </Sheet>
+  );
+}
+
+type WishProps = { label: string; on: boolean; onChange: (on: boolean) => void };
+
+function Wish({ label, on, onChange }: WishProps) {
+  return (
+    <label className="flex min-h-11 items-center gap-3">
+      <input
+        type="checkbox"
+        className="h-5 w-5 accent-[var(--ink)]"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {label}
+    </label>
   );
 }

@@ -3,6 +3,8 @@ import type { Run } from "../api/client";
 import { clockOrDay, count, daysSaid, seconds, shortDay } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Reminders } from "../shared/Reminders";
+import { WaitingLine } from "./Answers";
+import { stepsShown } from "./steps";
 
 const OUTCOMES: Record<string, string> = {
   done: "clean",
@@ -29,12 +31,13 @@ export function Laundry({ run }: { run: Run }) {
 }
 
 /** The end of a run: what was done, how long it took, and when it comes due again. */
-export function Summary({ run }: { run: Run }) {
-  const tasks = run.steps.filter((step) => !step.putsBack && !step.isChore);
+export function Summary({ run, waiting }: { run: Run; waiting: number }) {
+  const shown = stepsShown(run).map(({ step }) => step);
+  const tasks = shown.filter((step) => !step.putsBack && !step.isChore);
   const done = tasks.filter((step) => step.outcome === "done" || step.outcome === "notClean");
   const left = tasks.filter((step) => !step.outcome || step.outcome === "skipped");
-  const taken = run.steps.reduce((sum, step) => sum + step.takenSeconds, 0);
-  const planned = run.steps
+  const taken = shown.reduce((sum, step) => sum + step.takenSeconds, 0);
+  const planned = shown
     .filter((step) => step.outcome === "done" || step.outcome === "notClean")
     .reduce((sum, step) => sum + step.plannedSeconds, 0);
   const next = new Map(run.next.map((task) => [task.taskId, task]));
@@ -48,6 +51,12 @@ export function Summary({ run }: { run: Run }) {
           ? `${count(done.length, "task")} in ${seconds(taken)} minutes; ${seconds(planned)} were planned for them.`
           : "No task was finished, so no level has changed."}
       </p>
+      <WaitingLine waiting={waiting} />
+      {waiting > 0 && (
+        <p className="mb-3 text-16 text-soft">
+          When each comes due again is worked out once they have arrived.
+        </p>
+      )}
       <ul className="text-17">
         {done.map((step) => {
           const due = next.get(step.taskId);

@@ -1,31 +1,48 @@
-import type { Run, RunStep } from "../api/client";
+import type { Run } from "../api/client";
 import { seconds } from "../shared/format";
 import { StepBar } from "./StepBar";
+import { numberOf, stepsShown } from "./steps";
 
-type Props = { run: Run; step: RunStep | undefined; now: number; onEnd: () => void };
+type Props = {
+  run: Run;
+  now: number;
+  onEnd: () => void;
+  onUndo: () => void;
+  onLook: (index: number) => void;
+};
 
 /** Which step it is, what it and the run have taken, and how that stands beside the plan. */
-export function TimeTaken({ run, step, now, onEnd }: Props) {
-  const stepSeconds = (now - Date.parse(run.stepStartedAt)) / 1000;
-  const runSeconds = (now - Date.parse(run.startedAt)) / 1000;
-  const answered = run.steps
-    .slice(0, run.current)
-    .reduce((sum, before) => sum + before.plannedSeconds, 0);
+export function TimeTaken({ run, now, onEnd, onUndo, onLook }: Props) {
+  const step = run.steps[run.current];
+  const until = run.pausedAt ? Date.parse(run.pausedAt) : now;
+  const stepSeconds = Math.max(0, (until - Date.parse(run.stepStartedAt)) / 1000);
+  const runSeconds = (until - Date.parse(run.startedAt)) / 1000 - run.pausedSeconds;
+  const shown = stepsShown(run);
+  const answered = shown
+    .filter(({ step, index }) => step.outcome !== null && index < run.current)
+    .reduce((sum, before) => sum + before.step.plannedSeconds, 0);
   const behind = runSeconds - answered - Math.min(stepSeconds, step?.plannedSeconds ?? 0);
   return (
     <header>
-      <div className="flex items-baseline justify-between">
+      <div className="flex items-center justify-between gap-3">
         <span className="text-19 font-bold">
-          {step ? `Step ${run.current + 1} of ${run.steps.length}` : "All steps answered"}
+          {step ? `Step ${numberOf(run, run.current)} of ${shown.length}` : "All steps answered"}
         </span>
-        <button type="button" className="min-h-11 px-1" onClick={onEnd}>
-          <b>{seconds(runSeconds)}</b> of {run.minutes} min
-          <span className="lnk ml-3">End</span>
-        </button>
+        <span className="flex items-center gap-4">
+          {run.undoable !== null && (
+            <button type="button" className="lnk min-h-11" onClick={onUndo}>
+              Undo
+            </button>
+          )}
+          <button type="button" className="min-h-11" onClick={onEnd}>
+            <b>{seconds(runSeconds)}</b> of {run.minutes} min
+            <span className="lnk ml-3">End</span>
+          </button>
+        </span>
       </div>
-      <StepBar run={run} share={step ? stepSeconds / step.plannedSeconds : 0} />
+      <StepBar run={run} share={step ? stepSeconds / step.plannedSeconds : 0} onLook={onLook} />
       {step && (
-        <p className="mt-1.5 flex justify-between">
+        <p className="flex justify-between leading-[1.2]">
           <span>
             This step <b>{seconds(stepSeconds)}</b> of {seconds(step.plannedSeconds)}
           </span>

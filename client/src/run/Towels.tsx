@@ -2,30 +2,31 @@ import type { TowelInHand } from "../api/client";
 
 type Props = {
   towels: TowelInHand[];
-  busy: boolean;
   onTurn: (role: TowelInHand["role"]) => void;
-  onRetire: (role: TowelInHand["role"]) => void;
+  onSwap: (role: TowelInHand["role"]) => void;
 };
 
 /** The towels in hand, face by face. A loaded face is turned, never rubbed on. */
-export function Towels({ towels, busy, onTurn, onRetire }: Props) {
+export function Towels({ towels, onTurn, onSwap }: Props) {
+  if (towels.length === 0) {
+    return null;
+  }
   return (
-    <section aria-label="Towels" className="mt-3 border-b border-hairline">
+    <section aria-label="Towels" className="mt-2 border-b border-hairline">
       {towels.map((towel) => (
-        <div key={towel.role} className="flex items-center gap-3 border-t border-hairline py-2">
+        <div key={towel.role} className="flex items-center gap-2.5 border-t border-hairline py-1">
           <Fold face={towel.face} faces={towel.faces} />
-          <p className="min-w-0 flex-1 text-16 leading-tight">
+          <p className="min-w-0 flex-1 text-16 leading-tight" title={towel.folded}>
             <b className="block font-bold">
               {towel.name} towel{towel.number > 1 ? ` ${towel.number}` : ""}
               {towel.colour && `, ${towel.colour.toLowerCase()}`}
             </b>
-            {towel.folded}, face {towel.face} of {towel.faces}
+            face {towel.face} of {towel.faces}
           </p>
           <div className="flex gap-1.5">
             <button
               type="button"
-              className="act2 min-h-12 text-16"
-              disabled={busy}
+              className="act2 min-h-11 px-3.5 text-16"
               aria-label={`Turn the ${towel.name.toLowerCase()} towel`}
               onClick={() => onTurn(towel.role)}
             >
@@ -33,12 +34,11 @@ export function Towels({ towels, busy, onTurn, onRetire }: Props) {
             </button>
             <button
               type="button"
-              className="act2 min-h-12 text-16"
-              disabled={busy}
-              aria-label={`Retire the ${towel.name.toLowerCase()} towel, it touched something else`}
-              onClick={() => onRetire(towel.role)}
+              className="act2 min-h-11 px-3.5 text-16"
+              aria-label={`Swap the ${towel.name.toLowerCase()} towel, it touched something else`}
+              onClick={() => onSwap(towel.role)}
             >
-              Retire
+              Swap
             </button>
           </div>
         </div>
@@ -51,7 +51,7 @@ export function Towels({ towels, busy, onTurn, onRetire }: Props) {
 function Fold({ face, faces }: { face: number; faces: number }) {
   const across = faces / 2;
   return (
-    <svg width="60" height="40" viewBox="0 0 60 40" aria-hidden="true" className="flex-none">
+    <svg width="51" height="34" viewBox="0 0 60 40" aria-hidden="true" className="flex-none">
       {Array.from({ length: faces }, (_, index) => {
         const x = 1 + (index % across) * 14.5;
         const y = 1 + Math.floor(index / across) * 19;

@@ -1,64 +1,52 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { api, ask, Problem, type Run, type RunEventKind, type TowelInHand } from "../api/client";
+import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import type { Run, RunEventKind, TowelInHand } from "../api/client";
 import { newKey } from "../api/key";
-import { keys } from "../api/keys";
-import { refresh } from "../api/refresh";
 import { answeredElsewhere } from "./elsewhere";
+import { outbox } from "./offline";
+import { progressOf, wallTime } from "./progress";
 
-const TRY_AGAIN_MS = 3000;
 /** A second tap this soon after a step appeared was meant for the step before. */
 const SETTLE_MS = 350;
 
 export type Role = TowelInHand["role"];
-type Event = { kind: RunEventKind; step: number; key: string; towel?: Role };
 
-/** Sends what is answered in a run, and keeps sending it until the server has taken it. */
-export function useAnswers(run: Run) {
-  const queries = useQueryClient();
-  const [elsewhere, setElsewhere] = useState<string | null>(null);
-  const send = useMutation({
-    mutationFn: ({ key, ...body }: Event) =>
-      ask(
-        api.POST("/api/runs/{runId}/events", {
-          params: { path: { runId: run.id } },
-          headers: { "Idempotency-Key": key },
-          body,
-        }),
-      ),
-    // The same key is sent again until the server has answered, so nothing is lost and nothing counts twice.
-    retry: (_, error) => error instanceof Problem && error.isLostServer,
-    retryDelay: TRY_AGAIN_MS,
-    networkMode: "always",
-    onSuccess: async (next) => {
-      queries.setQueryData(keys.run(run.id), next);
-      await refresh(queries, keys.car(run.vehicleId));
-    },
-    onError: async (error, sent) => {
-      if (!(error instanceof Problem && error.status === 409)) {
-        return refresh(queries, keys.run(run.id));
-      }
-      const now = await queries.fetchQuery({
-        queryKey: keys.run(run.id),
-        queryFn: () => ask(api.GET("/api/runs/{runId}", { params: { path: { runId: run.id } } })),
-        staleTime: 0,
-      });
-      setElsewhere(answeredElsewhere(now, sent.step));
-    },
-    onMutate: () => setElsewhere(null),
-  });
+/**
+ * A run as it stands on this device: what the server knows of it, and on top what was said since. Every answer counts
+ * at once and is sent when it can be.
+ * @param known The run as the server last gave it.
+ * @param now The clock of the server, carried on by the device.
+ */
+export function useAnswers(known: Run, now: number) {
+  const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);
+  const failures = useSyncExternalStore(outbox.subscribe, outbox.failures);
+  const notice = useSyncExternalStore(outbox.subscribe, outbox.notice);
+  const run = useMemo(() => {
+    const arrived = new Set(known.events.map((event) => event.key));
+    const waiting = all.filter((answer) => answer.runId === known.id && !arrived.has(answer.key));
+    return waiting.length > 0
+      ? progressOf(known, [...known.events, ...waiting.map(({ runId: _, ...event }) => event)])
+      : known;
+  }, [known, all]);
   const settled = useSettled(`${run.current} ${run.rounds}`);
-  const busy = send.isPending || !settled;
-  const step = run.current;
+  const say = (kind: RunEventKind, step: number, towel: Role | null = null) => {
+    // No answer is older than the one before it, whatever the clock of the device has done meanwhile.
+    const last = Date.parse(run.events.at(-1)?.at ?? run.startedAt);
+    const at = wallTime(Math.max(now, last), run.startedAt);
+    void outbox.add({ runId: run.id, key: newKey(), kind, step, at, towel });
+  };
+  const waiting = all.filter((answer) => answer.runId === known.id).length;
   return {
-    busy,
-    pending: send.isPending,
-    failures: send.failureCount,
-    error: send.error,
-    elsewhere,
-    answer: (kind: RunEventKind) => send.mutate({ kind, step, key: newKey() }),
-    turn: (kind: "faceTurned" | "towelRetired", towel: Role) =>
-      send.mutate({ kind, step, key: newKey(), towel }),
+    run,
+    busy: !settled,
+    /** How many answers the server has not taken yet. */
+    onTheirWay: waiting,
+    /** How many answers wait because the server was not reached; 0 while they are only on their way. */
+    waiting: failures > 0 ? waiting : 0,
+    elsewhere:
+      notice?.runId === known.id ? answeredElsewhere(notice.run ?? run, notice.answer.step) : null,
+    answer: (kind: RunEventKind) => say(kind, run.current),
+    takeBack: () => run.undoable !== null && say("undone", run.undoable),
+    turn: (kind: "faceTurned" | "towelRetired", towel: Role) => say(kind, run.current, towel),
   };
 }
 

@@ -93,8 +93,8 @@ export function LostServer() {
   const health = useHealth();
   return health.isError ? (
     <p role="alert" className="border-b border-coral bg-coral-wash px-6 py-2 text-16 text-coral">
-      <b>The server does not answer.</b> What you see may be out of date; nothing can be saved until
-      it is back.
+      <b>Cove cannot be reached.</b> What you see may be out of date, and nothing can be changed
+      until it can.
     </p>
   ) : null;
 }

@@ -1,7 +1,6 @@
 import { useLocation, useNavigate } from "react-router";
 import type { Schemas } from "../api/client";
 import { useVehicles } from "../api/queries";
-import { Choice } from "./Choice";
 
 const ADD = "add";
 const ALL = "all";
@@ -13,21 +12,28 @@ export function VehicleCell({ vehicle }: { vehicle: Schemas["VehicleView"] }) {
   const vehicles = useVehicles();
   const offered = vehicles.data?.filter((car) => !car.archived || car.id === vehicle.id);
   return (
-    <Choice
-      plain
-      label="Vehicle"
+    <select
+      aria-label="Vehicle"
+      className="max-w-full cursor-pointer appearance-none truncate bg-paper pr-5 text-[15px] text-ink"
+      style={{
+        backgroundImage:
+          "linear-gradient(45deg, transparent 50%, var(--ink) 50%), linear-gradient(-45deg, transparent 50%, var(--ink) 50%)",
+        backgroundPosition: "right 7px center, right 2px center",
+        backgroundSize: "5px 5px",
+        backgroundRepeat: "no-repeat",
+      }}
       value={vehicle.id}
-      options={[
-        ...(offered ?? [vehicle]).map((car) => ({
-          value: car.id,
-          label: car.description ? `${car.name}, ${car.description}` : car.name,
-        })),
-        { value: ADD, label: "Add a vehicle" },
-        { value: ALL, label: "All vehicles and the archive" },
-      ]}
-      onChange={(id) =>
+      onChange={({ target: { value: id } }) =>
         navigate(id === ADD ? "/welcome" : id === ALL ? "/vehicles" : `/cars/${id}/${place}`)
       }
-    />
+    >
+      {(offered ?? [vehicle]).map((car) => (
+        <option key={car.id} value={car.id}>
+          {car.description ? `${car.name}, ${car.description}` : car.name}
+        </option>
+      ))}
+      <option value={ADD}>Add a vehicle</option>
+      <option value={ALL}>All vehicles and the archive</option>
+    </select>
   );
 }

@@ -6,6 +6,7 @@ import { newKey } from "../api/key";
 import { keys } from "../api/keys";
 import { useCabin, useToday } from "../api/queries";
 import { useNextSlot } from "../api/routine";
+import { device } from "../run/offline";
 import { Caution } from "../shared/Caution";
 import { clock, clockOrDay, count, longDay, percent, shortDay } from "../shared/format";
 import { keep, kept } from "../shared/kept";
@@ -96,6 +97,8 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
     onSuccess: (run) => {
       key.current = newKey();
       queries.setQueryData(keys.run(run.id), run);
+      // From here on it goes on without a network.
+      void device.keepRun(run);
       navigate(`/runs/${run.id}`);
     },
     // Refused, because what is planned now is something else: show that.

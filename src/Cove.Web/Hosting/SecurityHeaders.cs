@@ -6,7 +6,7 @@ internal static class SecurityHeaders
     // Styles may stand on elements: the dialogs and sliders place themselves that way. Scripts may not.
     private const string Policy =
         "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
-        + "font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; "
+        + "font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; "
         + "frame-ancestors 'none'";
 
     public static void UseSecurityHeaders(this WebApplication app) =>

@@ -237,18 +237,25 @@ public sealed class RunProgress
             return;
         }
 
-        for (int step = 0; step < outcomes.Length; step++)
+        Reopen(answer.Step);
+        for (int step = answer.Step + 1; step < Steps.Count; step++)
         {
             // With a step that was left out goes its putting back.
             if (
-                outcomes[step] is { } outcome
-                && (step == answer.Step || outcome == answer with { Step = step })
+                answer.Kind == RunEventKind.Skipped
+                && PutsBack(step, answer.Step)
+                && outcomes[step]?.Kind == RunEventKind.Skipped
             )
             {
-                outcomes[step] = null;
-                taken[step] = TimeSpan.Zero;
+                Reopen(step);
             }
         }
+    }
+
+    private void Reopen(int step)
+    {
+        outcomes[step] = null;
+        taken[step] = TimeSpan.Zero;
     }
 
     private void Resume(DateTimeOffset at)
@@ -296,12 +303,16 @@ public sealed class RunProgress
         Rounds = 0;
     }
 
+    /// <summary>Whether a step comes back to the task of an earlier one.</summary>
+    private bool PutsBack(int step, int earlier) =>
+        Steps[step].PutsBack && Steps[step].TaskId == Steps[earlier].TaskId;
+
     /// <summary>What was never taken out need not be put back.</summary>
     private void SkipPutBackOf(RunEvent answer)
     {
         for (int step = answer.Step + 1; step < Steps.Count; step++)
         {
-            if (Steps[step].PutsBack && Steps[step].TaskId == Steps[answer.Step].TaskId)
+            if (PutsBack(step, answer.Step))
             {
                 outcomes[step] = answer with { Step = step };
             }

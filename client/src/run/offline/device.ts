@@ -1,0 +1,84 @@
+import { type IDBPDatabase, openDB } from "idb";
+import type { Run } from "../../api/client";
+import type { Store, Waiting } from "./outbox";
+
+const NAME = "cove";
+const VERSION = 1;
+/** Runs that are over are forgotten after this many. */
+const MOST_RUNS = 4;
+
+type KeptRun = { id: string; keptAt: number; run: Run };
+type KeptAnswer = Waiting & { order?: number };
+
+/** The runs and answers in the browser's own database. A browser that keeps nothing holds them as long as the page is open. */
+export function deviceStore(): Store {
+  let open: Promise<IDBPDatabase> | null = null;
+  const memory: { runs: Map<string, Run>; waiting: Waiting[] } = { runs: new Map(), waiting: [] };
+
+  const database = () => {
+    open ??= openDB(NAME, VERSION, {
+      upgrade(db) {
+        db.createObjectStore("runs", { keyPath: "id" });
+        const answers = db.createObjectStore("answers", { keyPath: "order", autoIncrement: true });
+        answers.createIndex("key", "key", { unique: true });
+      },
+    });
+    return open;
+  };
+
+  async function kept<T>(work: (db: IDBPDatabase) => Promise<T>, otherwise: () => T): Promise<T> {
+    try {
+      return await work(await database());
+    } catch {
+      return otherwise();
+    }
+  }
+
+  return {
+    runs: () =>
+      kept(
+        async (db) => ((await db.getAll("runs")) as KeptRun[]).map(({ run }) => run),
+        () => [...memory.runs.values()],
+      ),
+    keepRun: (run) => {
+      memory.runs.set(run.id, run);
+      return kept(
+        async (db) => {
+          await db.put("runs", { id: run.id, keptAt: Date.now(), run } satisfies KeptRun);
+          const all = ((await db.getAll("runs")) as KeptRun[]).sort((a, b) => b.keptAt - a.keptAt);
+          for (const old of all.slice(MOST_RUNS)) {
+            await db.delete("runs", old.id);
+          }
+        },
+        () => undefined,
+      );
+    },
+    waiting: () =>
+      kept(
+        async (db) =>
+          ((await db.getAll("answers")) as KeptAnswer[]).map(({ order: _, ...answer }) => answer),
+        () => memory.waiting,
+      ),
+    add: (answer) => {
+      memory.waiting.push(answer);
+      return kept(
+        async (db) => {
+          await db.add("answers", answer);
+        },
+        () => undefined,
+      );
+    },
+    remove: (key) => {
+      memory.waiting = memory.waiting.filter((answer) => answer.key !== key);
+      return kept(
+        async (db) => {
+          const order = await db.getKeyFromIndex("answers", "key", key);
+          if (order !== undefined) {
+            await db.delete("answers", order);
+          }
+        },
+        () => undefined,
+      );
+    },
+  };
+}

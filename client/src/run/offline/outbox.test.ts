@@ -1,0 +1,110 @@
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
+import "fake-indexeddb/auto";
+import { IDBFactory } from "fake-indexeddb";
+import type { Run } from "../../api/client";
+import { deviceStore } from "./device";
+import { Outbox, type Reply, type Waiting } from "./outbox";
+
+beforeEach(() => {
+  vi.useFakeTimers({ toFake: ["setTimeout", "clearTimeout"] });
+  globalThis.indexedDB = new IDBFactory();
+});
+afterEach(() => vi.useRealTimers());
+
+const answer = (key: string): Waiting => ({
+  runId: "run",
+  key,
+  kind: "done",
+  step: 0,
+  at: "2026-03-14T10:20:00Z",
+  towel: null,
+});
+
+/** A server that can be lost, takes each key once, and may lose its answer on the way back. */
+function server() {
+  const taken: string[] = [];
+  const state = { lost: false, losesReplies: false, refuses: "" };
+  const send = async ({ key }: Waiting): Promise<Reply> => {
+    if (state.lost) {
+      return { kind: "lost" };
+    }
+    if (key === state.refuses) {
+      return { kind: "refused", run: null, why: "Another device was first." };
+    }
+    if (!taken.includes(key)) {
+      taken.push(key);
+    }
+    return state.losesReplies ? { kind: "lost" } : { kind: "taken", run: { id: "run" } as Run };
+  };
+  return { taken, state, send };
+}
+
+test("answers given without a network are sent in order once it is back, each once", async () => {
+  const { taken, state, send } = server();
+  const outbox = new Outbox(deviceStore(), send);
+  await outbox.ready;
+  state.lost = true;
+  await outbox.add(answer("a"));
+  await outbox.add(answer("b"));
+  await outbox.add(answer("c"));
+  expect([outbox.waiting().length, outbox.failures() > 0, taken]).toEqual([3, true, []]);
+
+  // The server takes one and its answer is lost: it is sent again, and counts once.
+  state.lost = false;
+  state.losesReplies = true;
+  await outbox.flush();
+  state.losesReplies = false;
+  await outbox.flush();
+  expect(taken).toEqual(["a", "b", "c"]);
+  expect([outbox.waiting(), outbox.failures()]).toEqual([[], 0]);
+});
+
+test("what waited is found again after the page was closed", async () => {
+  const first = server();
+  first.state.lost = true;
+  const closed = new Outbox(deviceStore(), first.send);
+  await closed.ready;
+  await closed.add(answer("a"));
+  await closed.add(answer("b"));
+
+  const { taken, send } = server();
+  const opened = new Outbox(deviceStore(), send);
+  await opened.ready;
+  await opened.flush();
+  await vi.waitFor(() => expect(taken).toEqual(["a", "b"]));
+});
+
+test("what is refused is said and keeps nothing else back", async () => {
+  const { taken, state, send } = server();
+  const outbox = new Outbox(deviceStore(), send);
+  await outbox.ready;
+  state.lost = true;
+  await outbox.add(answer("a"));
+  await outbox.add(answer("b"));
+  state.lost = false;
+  state.refuses = "a";
+  await outbox.flush();
+  expect(taken).toEqual(["b"]);
+  expect(outbox.notice()).toMatchObject({ answer: { key: "a" }, why: "Another device was first." });
+});
+
+test("a browser without a database keeps answers as long as the page is open", async () => {
+  vi.stubGlobal("indexedDB", undefined);
+  const { taken, state, send } = server();
+  const outbox = new Outbox(deviceStore(), send);
+  await outbox.ready;
+  state.lost = true;
+  await outbox.add(answer("a"));
+  state.lost = false;
+  await outbox.flush();
+  expect(taken).toEqual(["a"]);
+  vi.unstubAllGlobals();
+});
+
+test("the last runs are kept on the device, and no more than that", async () => {
+  const store = deviceStore();
+  for (const id of ["1", "2", "3", "4", "5", "6"]) {
+    await store.keepRun({ id } as Run);
+  }
+  expect((await store.runs()).length).toBe(4);
+});

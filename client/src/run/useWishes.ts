@@ -1,0 +1,42 @@
+import { useEffect, useState } from "react";
+import type { RunStep } from "../api/client";
+import { keep, kept } from "../shared/kept";
+import type { Part } from "./parts";
+
+const KEY = "cove.run";
+
+/** How the owner wants a run to be on this device. */
+export type Wishes = { aloud: boolean; large: boolean };
+
+export function useWishes(): [Wishes, (wishes: Wishes) => void] {
+  const [wishes, setWishes] = useState<Wishes>(() => ({
+    aloud: (kept(KEY) ?? "").includes("aloud"),
+    large: (kept(KEY) ?? "").includes("large"),
+  }));
+  return [
+    wishes,
+    (next) => {
+      keep(KEY, [next.aloud && "aloud", next.large && "large"].filter(Boolean).join(" "));
+      setWishes(next);
+    },
+  ];
+}
+
+/** Reads each movement aloud as it comes, by the voice of the browser. */
+export function useAloud(wanted: boolean, step: RunStep | undefined, part: Part | undefined) {
+  const text = step
+    ? [step.name, step.cautions[0], part && `${part.step.aim}. ${part.step.text}`]
+        .filter(Boolean)
+        .join(". ")
+    : "That was the last step.";
+  useEffect(() => {
+    if (!wanted || !("speechSynthesis" in window)) {
+      return;
+    }
+    const said = new SpeechSynthesisUtterance(text);
+    said.lang = "en-GB";
+    speechSynthesis.cancel();
+    speechSynthesis.speak(said);
+    return () => speechSynthesis.cancel();
+  }, [wanted, text]);
+}

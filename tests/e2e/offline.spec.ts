@@ -1,0 +1,148 @@
+import type { Page } from "@playwright/test";
+import { answer, answerUnsaved, expect, open, test } from "./cove.ts";
+import type { Cove } from "./server.mjs";
+
+type Said = { key: string; kind: string; step: number; at: string };
+type SavedRun = {
+  id: string;
+  vehicleId: string;
+  startedAt: string;
+  finishedAt: string | null;
+  steps: { taskId: string; outcome: string | null; takenSeconds: number; isChore: boolean }[];
+  events: Said[];
+};
+
+async function saved(page: Page, cove: Cove): Promise<SavedRun> {
+  const id = page.url().split("/runs/")[1];
+  return (await fetch(`${cove.url}/api/runs/${id}`)).json() as Promise<SavedRun>;
+}
+
+/** Starts a session of 25 minutes and waits until all of it is on the device. */
+async function start(page: Page, cove: Cove): Promise<number> {
+  await open(page, cove, "today");
+  await page.getByRole("button", { name: /^Start \d+-minute session/ }).click();
+  const step = page.getByText(/^Step 1 of \d+/);
+  await expect(step).toBeVisible();
+  return Number((await step.textContent())?.match(/of (\d+)/)?.[1]);
+}
+
+test.describe("where the browser lets Cove open without a network", () => {
+  test.use({ serviceWorkers: "allow" });
+
+  test("a whole run without a network: reloaded, closed and opened again, every answer once", async ({
+    page,
+    context,
+    cove,
+  }) => {
+    const steps = await start(page, cove);
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await answer(page, "Done");
+    await expect.poll(async () => (await saved(page, cove)).events.length).toBe(1);
+
+    await context.setOffline(true);
+    await page.getByRole("button", { name: "Done", exact: true }).click();
+    await expect(page.getByText(/^Step 3 of/)).toBeVisible();
+    await expect(page.getByText("1 answer waiting.")).toBeVisible();
+
+    // Reloaded in the middle.
+    await page.reload();
+    await expect(page.getByText(/^Step 3 of/)).toBeVisible();
+    await answerUnsaved(page, "Skip");
+
+    // Closed, and opened in another tab.
+    const address = page.url();
+    await page.close();
+    const opened = await context.newPage();
+    await opened.goto(address);
+    await expect(opened.getByText(/^Step 4 of/)).toBeVisible();
+    const done = opened.getByRole("button", { name: "Done", exact: true });
+    const finish = opened.getByRole("button", { name: "Finish" });
+    while (!(await finish.isVisible())) {
+      await answerUnsaved(opened, "Done");
+      await expect(done.or(finish)).toBeVisible();
+    }
+    await finish.click();
+    await expect(opened.getByText("answers waiting")).toBeVisible();
+    await expect(opened.getByRole("heading", { name: "Done for today" })).toBeVisible();
+
+    await context.setOffline(false);
+    await expect(opened.getByText("answers waiting")).toBeHidden();
+    const run = await saved(opened, cove);
+    expect(run.finishedAt).not.toBeNull();
+    expect(run.events.map((said) => said.kind)).toEqual([
+      "done",
+      "done",
+      "skipped",
+      ...Array.from({ length: run.events.length - 4 }, () => "done"),
+      "finished",
+    ]);
+    expect(run.steps).toHaveLength(steps);
+    expect(new Set(run.events.map((said) => said.key)).size).toBe(run.events.length);
+    const times = run.events.map((said) => Date.parse(said.at));
+    expect(times).toEqual([...times].sort((a, b) => a - b));
+
+    // And the log has each task that was done, once.
+    const log = (await (await fetch(`${cove.url}/api/vehicles/${run.vehicleId}/log`)).json()) as {
+      entries: { at: string; taskId: string }[];
+    };
+    const today = log.entries.filter((entry) => entry.at.startsWith("2026-03-14"));
+    const worked = run.steps.filter((step) => step.outcome === "done");
+    expect(today).toHaveLength(worked.length);
+  });
+
+  test("Cove opens without a network, with Today, methods and cautions", async ({
+    page,
+    context,
+    cove,
+  }) => {
+    await open(page, cove, "today");
+    await expect(page.getByRole("button", { name: /^Start/ })).toBeVisible();
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    // What is read from now on is kept.
+    await page.reload();
+    await expect(page.getByRole("button", { name: /^Start/ })).toBeVisible();
+    await open(page, cove, "methods/clean-wheel");
+    const title = page.getByRole("heading", { level: 1 });
+    await expect(title).toBeVisible();
+    const method = await title.textContent();
+
+    await context.setOffline(true);
+    await page.reload();
+    await expect(title).toHaveText(method ?? "");
+    await page.goto(cove.url);
+    await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+    await expect(page.getByText(/Cove cannot be reached/)).toBeVisible();
+  });
+});
+
+test("an answer is taken back after a reload, and what it had put on record with it", async ({
+  page,
+  cove,
+}) => {
+  await start(page, cove);
+  const name = await page.getByRole("heading", { level: 1 }).textContent();
+  await answer(page, "Done");
+  await expect.poll(async () => (await saved(page, cove)).events.length).toBe(1);
+  await page.reload();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(name ?? "");
+  await expect.poll(async () => (await saved(page, cove)).events.length).toBe(2);
+  const run = await saved(page, cove);
+  const log = (await (await fetch(`${cove.url}/api/vehicles/${run.vehicleId}/log`)).json()) as {
+    entries: { at: string; undone: boolean }[];
+  };
+  const counts = log.entries.filter((entry) => entry.at.startsWith("2026-03-14") && !entry.undone);
+  expect(counts).toEqual([]);
+
+  // Any step can be looked at, and the run stands where it is.
+  await page.getByRole("button", { name: /See all steps/ }).click();
+  await page.getByRole("dialog").getByRole("listitem").nth(2).getByRole("button").click();
+  await expect(page.getByText("still to come")).toBeVisible();
+  await page.getByRole("button", { name: "Back to step 1" }).click();
+  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+});
