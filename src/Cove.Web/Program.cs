@@ -25,6 +25,7 @@ using Cove.Web.Features.Use;
 using Cove.Web.Features.Vehicles;
 using Cove.Web.Features.Verdicts;
 using Cove.Web.Features.Wastebaskets;
+using Cove.Web.Features.Work;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.HostFiltering;
 using Microsoft.AspNetCore.Mvc.ApiExplorer;
@@ -170,6 +171,7 @@ static void MapApi(WebApplication app)
     api.MapUse();
     api.MapInspections();
     api.MapToday();
+    api.MapWork();
     api.MapPlaces();
     api.MapSpots();
     api.MapCabin();

@@ -1,3 +1,5 @@
+using System.Globalization;
+
 namespace Cove.Web.Tests;
 
 public sealed class RunTests
@@ -53,6 +55,121 @@ public sealed class RunTests
 
         Assert.Equal(firstBefore / 2, await LevelOf(cove, vehicle, first), 6);
         Assert.Equal(secondBefore, await LevelOf(cove, vehicle, second), 6);
+    }
+
+    [Fact]
+    public async Task An_answer_taken_back_is_off_the_record_and_can_be_given_again()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        JsonObject run = await cove.StartRun(vehicle);
+        int step = run["steps"]!.AsArray().Index().First(one => !(bool)one.Item!["isChore"]!).Index;
+        for (int before = 0; before < step; before++)
+        {
+            await cove.Say(run, "skipped", before);
+        }
+
+        string task = (string)run["steps"]![step]!["taskId"]!;
+        string name = (string)run["steps"]![step]!["name"]!;
+        double level = await LevelOf(cove, vehicle, task);
+        await cove.Say(run, "done", step);
+        Assert.True(await LevelOf(cove, vehicle, task) < level);
+
+        (await cove.Say(run, "undone", step)).EnsureSuccessStatusCode();
+        Assert.Equal(level, await LevelOf(cove, vehicle, task), 6);
+
+        (await cove.Say(run, "done", step)).EnsureSuccessStatusCode();
+        Assert.True(await LevelOf(cove, vehicle, task) < level);
+        JsonArray entries = (await cove.Get($"/api/vehicles/{vehicle}/log"))["entries"]!.AsArray();
+        Assert.Single(
+            entries,
+            entry =>
+                (string)entry!["name"]! == name
+                && !(bool)entry["undone"]!
+                && ((string)entry["at"]!).StartsWith("2026-03-14", StringComparison.Ordinal)
+        );
+    }
+
+    [Fact]
+    public async Task An_answer_that_waited_for_a_network_keeps_its_time_and_one_from_the_future_does_not()
+    {
+        using var cove = new CoveHost(demo: true);
+        JsonObject run = await cove.StartRun(await cove.Vehicle());
+        var started = DateTimeOffset.Parse((string)run["startedAt"]!, CultureInfo.InvariantCulture);
+        cove.Clock.Advance(TimeSpan.FromMinutes(30));
+
+        await Answer(cove, run, 0, started.AddMinutes(3));
+        JsonObject after = await Answer(cove, run, 1, started.AddYears(1));
+
+        Assert.Equal(180, (int)after["steps"]![0]!["takenSeconds"]!);
+        Assert.Equal(27 * 60, (int)after["steps"]![1]!["takenSeconds"]!);
+    }
+
+    [Fact]
+    public async Task With_less_time_what_is_left_is_planned_anew_once_for_each_key()
+    {
+        using var cove = new CoveHost(demo: true);
+        JsonObject run = await cove.StartRun(await cove.Vehicle());
+        int steps = run["steps"]!.AsArray().Count;
+        await cove.Say(run, "done", 0);
+
+        JsonObject planned = await Replan(cove, run, 8, "less-time-left");
+        JsonObject again = await Replan(cove, run, 8, "less-time-left");
+
+        Assert.Equal(steps, (int)planned["current"]!);
+        Assert.Equal("done", (string)planned["steps"]![0]!["outcome"]!);
+        Assert.Equal("replanned", (string)planned["steps"]![1]!["outcome"]!);
+        Assert.Equal(planned["steps"]!.AsArray().Count, again["steps"]!.AsArray().Count);
+        (await cove.Say(planned, "done", steps)).EnsureSuccessStatusCode();
+    }
+
+    [Fact]
+    public async Task Minutes_that_cannot_be_left_are_refused()
+    {
+        using var cove = new CoveHost(demo: true);
+        JsonObject run = await cove.StartRun(await cove.Vehicle());
+
+        HttpResponseMessage refused = await cove.Send(
+            HttpMethod.Post,
+            $"/api/runs/{run["id"]}/plan",
+            """{"minutes":0}""",
+            ("Idempotency-Key", "no-time-at-all")
+        );
+        HttpResponseMessage replanned = await cove.Say(run, "replanned", 1);
+
+        Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
+        Assert.Equal(HttpStatusCode.BadRequest, replanned.StatusCode);
+    }
+
+    private static async Task<JsonObject> Answer(CoveHost cove, JsonObject run, int step, DateTimeOffset at)
+    {
+        HttpResponseMessage taken = await cove.Send(
+            HttpMethod.Post,
+            $"/api/runs/{run["id"]}/events",
+            JsonSerializer.Serialize(
+                new
+                {
+                    kind = "done",
+                    step,
+                    at,
+                }
+            ),
+            ("Idempotency-Key", $"answered-offline-{step}")
+        );
+        taken.EnsureSuccessStatusCode();
+        return (await taken.Content.ReadFromJsonAsync<JsonObject>())!;
+    }
+
+    private static async Task<JsonObject> Replan(CoveHost cove, JsonObject run, int minutes, string key)
+    {
+        HttpResponseMessage planned = await cove.Send(
+            HttpMethod.Post,
+            $"/api/runs/{run["id"]}/plan",
+            JsonSerializer.Serialize(new { minutes }),
+            ("Idempotency-Key", key)
+        );
+        planned.EnsureSuccessStatusCode();
+        return (await planned.Content.ReadFromJsonAsync<JsonObject>())!;
     }
 
     [Fact]

@@ -47,12 +47,12 @@ test("a lost server is said on the page, and a run under way is found again", as
   await expect(page.getByText(/^Step 2 of/)).toBeVisible();
   await page.getByRole("button", { name: "End" }).click();
   await page.getByRole("button", { name: "Leave it open" }).click();
-  await expect(page.getByRole("button", { name: "Go on with the session" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "Go on with the session" })).toBeVisible();
 
   await cove.kill();
   await expect(page.getByText("Cove cannot be reached.")).toBeVisible({ timeout: 20_000 });
   await cove.restart();
   await expect(page.getByText("Cove cannot be reached.")).toBeHidden({ timeout: 20_000 });
-  await page.getByRole("button", { name: "Go on with the session" }).click();
+  await page.getByRole("link", { name: "Go on with the session" }).click();
   await expect(page.getByText(/^Step 2 of/)).toBeVisible();
 });

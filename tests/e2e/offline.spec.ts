@@ -146,3 +146,41 @@ test("an answer is taken back after a reload, and what it had put on record with
   await page.getByRole("button", { name: "Back to step 1" }).click();
   await expect(page.getByText(/^Step 1 of/)).toBeVisible();
 });
+
+test("with less time left the rest is planned anew, and with more it grows", async ({
+  page,
+  cove,
+}) => {
+  await start(page, cove);
+  await answer(page, "Done");
+  const steps = async () =>
+    Number((await page.getByText(/^Step \d+ of/).textContent())?.match(/of (\d+)/)?.[1]);
+  const before = await steps();
+  await page.getByRole("button", { name: "End" }).click();
+  await page.getByRole("button", { name: "10", exact: true }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await expect.poll(steps).toBeLessThan(before);
+  const fewer = await steps();
+
+  await page.getByRole("button", { name: "End" }).click();
+  await page.getByLabel("Minutes left").fill("60");
+  await page.getByRole("button", { name: "Plan", exact: true }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await expect.poll(steps).toBeGreaterThan(fewer);
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
+  await answer(page, "Done");
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible();
+});
+
+test("a pause stops the clock of the step", async ({ page, cove }) => {
+  await start(page, cove);
+  await page.getByRole("button", { name: "End" }).click();
+  await page.getByRole("button", { name: "Pause the clock" }).click();
+  await expect(page.getByText(/^Paused\./)).toBeVisible();
+  await page.reload();
+  await page.getByRole("button", { name: "Go on", exact: true }).click();
+  await expect(page.getByText(/^Paused\./)).toBeHidden();
+  await expect
+    .poll(async () => (await saved(page, cove)).events.map((said) => said.kind))
+    .toEqual(["paused", "resumed"]);
+});

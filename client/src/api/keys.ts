@@ -32,6 +32,7 @@ type CarPlace =
   | "detail"
   | "today"
   | "why"
+  | "work"
   | "cabin"
   | "surface"
   | "glass"

@@ -29,6 +29,9 @@ export const limits = {
     takenMinutes: { min: 0, max: 1440 },
     note: { maxLength: 500 },
   },
+  MinutesLeft: {
+    minutes: { min: 1, max: 120 },
+  },
   MoveDocument: {
     task: { maxLength: 60 },
   },
@@ -110,6 +113,10 @@ export const limits = {
   NewVehicle: {
     name: { maxLength: 60 },
     description: { maxLength: 120 },
+  },
+  NewWork: {
+    minutes: { min: 0, max: 1440 },
+    note: { maxLength: 400 },
   },
   PinDocument: {
     task: { maxLength: 60 },

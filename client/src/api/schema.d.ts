@@ -245,6 +245,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{runId}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plans what is left of a run anew for the minutes that are left. Needs an Idempotency-Key header. */
+        post: operations["ReplanRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/log": {
         parameters: {
             query?: never;
@@ -1102,6 +1119,24 @@ export interface paths {
         post?: never;
         /** Lets looks up to now teach nothing any more. What was seen still corrects levels. */
         delete: operations["ForgetLearnt"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tasks of a car with their surfaces, and the products they may have been done with. */
+        get: operations["GetWork"];
+        put?: never;
+        /** Records tasks that were done without a run; levels and the routine follow. What is on record for that day already is refused unless it is said to be another time. */
+        post: operations["RecordWork"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2662,6 +2697,10 @@ export interface components {
             ladder: string[];
             cautions: string[];
         };
+        MinutesLeft: {
+            /** Format: int32 */
+            minutes: number;
+        };
         MixtureView: {
             strength: string;
             inWords: string;
@@ -2888,6 +2927,20 @@ export interface components {
             layout: components["schemas"]["CabinLayout"];
             use?: components["schemas"]["UseDocument"];
             look: components["schemas"]["FirstLook"];
+        };
+        NewWork: {
+            tasks: string[];
+            surfaces?: null | string[];
+            /** Format: date */
+            day?: null | string;
+            cameClean?: boolean;
+            /** Format: double */
+            minutes?: number;
+            byProfessional?: boolean;
+            /** Format: uuid */
+            productId?: null | string;
+            note?: string;
+            anotherTime?: boolean;
         };
         NextDateView: {
             taskId: string;
@@ -4322,6 +4375,31 @@ export interface components {
             isIn: boolean;
             sentence: string;
         };
+        WorkChoicesView: {
+            /** Format: date */
+            today: string;
+            tasks: components["schemas"]["WorkTaskView"][];
+            products: components["schemas"]["WorkProductView"][];
+        };
+        WorkProductView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        WorkRecorded: {
+            entryIds: string[];
+        };
+        WorkSurfaceView: {
+            id: string;
+            name: string;
+        };
+        WorkTaskView: {
+            taskId: string;
+            name: string;
+            /** Format: double */
+            minutes: number;
+            surfaces: components["schemas"]["WorkSurfaceView"][];
+        };
         /** @enum {unknown} */
         ZoneSchool: "shortestWalk" | "noseToTail" | "bootForward" | "driverFirst";
     };
@@ -4986,6 +5064,59 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewRunEvent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    ReplanRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                runId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MinutesLeft"];
             };
         };
         responses: {
@@ -7201,6 +7332,90 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkChoicesView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    RecordWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWork"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkRecorded"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

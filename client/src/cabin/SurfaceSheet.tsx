@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { SurfaceTask } from "../api/client";
 import { useSurface } from "../api/queries";
+import { DidThis } from "../log/DidThis";
 import { Caution } from "../shared/Caution";
 import { Choice } from "../shared/Choice";
 import { days, daysSaid, minutes, shortDay } from "../shared/format";
@@ -61,6 +62,7 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
         >
           Do only this now
         </Link>
+        <DidThis vehicleId={vehicleId} surfaceId={surfaceId} />
         <WornButton vehicleId={vehicleId} surface={surface.data} />
         <HappeningButton vehicleId={vehicleId} surfaceId={surfaceId} surfaceName={name} />
       </div>

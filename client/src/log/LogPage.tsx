@@ -10,6 +10,7 @@ import { Empty, Failed, Loading } from "../shared/States";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleNameCell } from "../shared/VehicleNameCell";
 import { CorrectSheet } from "./CorrectSheet";
+import { DidThis } from "./DidThis";
 import { LogFile } from "./LogFile";
 import { LogFilters, NO_FILTER } from "./LogFilters";
 import { PhotoSheet } from "./photos/PhotoSheet";
@@ -60,6 +61,9 @@ function Entries({ vehicleId }: { vehicleId: string }) {
               Plan a session
             </Link>
           </p>
+          <p className="mt-3">
+            <DidThis vehicleId={vehicleId} />
+          </p>
           <LogFile vehicleId={vehicleId} empty />
         </Empty>
       ) : (
@@ -69,6 +73,7 @@ function Entries({ vehicleId }: { vehicleId: string }) {
             filter={filter}
             onChange={(next) => setFilter({ ...filter, ...next })}
           >
+            <DidThis vehicleId={vehicleId} className="act2 min-h-11" />
             <LogFile vehicleId={vehicleId} />
           </LogFilters>
           {!filtered && <Years vehicleId={vehicleId} />}

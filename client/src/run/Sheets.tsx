@@ -1,6 +1,7 @@
 import { useNavigate } from "react-router";
 import type { Run, RunEventKind } from "../api/client";
 import { Sheet } from "../shared/Sheet";
+import { TimeLeft } from "./TimeLeft";
 import type { Wishes } from "./useWishes";
 
 type Props = {
@@ -91,6 +92,7 @@ export function EndSheet({ open, run, wishes, onWishes, busy, onAnswer, onClose 
           End it here
         </button>
       </div>
+      <TimeLeft run={run} onPlanned={onClose} />
       <fieldset className="mt-4 border-t border-hairline pt-2 text-17">
         <legend className="sr-only">On this device</legend>
         <Wish

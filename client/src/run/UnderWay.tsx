@@ -30,7 +30,8 @@ export function UnderWay({ answers, now }: Props) {
   const parts = useParts(id, step);
   const mayBeUnclean = step !== undefined && !step.putsBack && !step.isChore;
   const answer = (kind: RunEventKind) => {
-    if (!busy) {
+    // The clock may be stopped and set going at any time.
+    if (!busy || kind === "paused" || kind === "resumed") {
       setAsking(null);
       answers.answer(kind);
     }
@@ -80,7 +81,7 @@ export function UnderWay({ answers, now }: Props) {
           <button
             type="button"
             className="act2 min-h-11 flex-none"
-            onClick={() => answer("resumed")}
+            onClick={() => answers.answer("resumed")}
           >
             Go on
           </button>

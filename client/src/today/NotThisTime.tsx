@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import type { Place, Today } from "../api/client";
+import { DidThis } from "../log/DidThis";
 import { clockOrDay, daysSaid, minutes } from "../shared/format";
 import { useSayPlace } from "../shared/useSayPlace";
 import { type Ask, settled, withTask } from "./ask";
@@ -18,9 +19,12 @@ export function NotThisTime({ today, ask, onAsk }: Props) {
   }
   return (
     <section aria-labelledby="not-this-time" className="mt-4">
-      <h2 id="not-this-time" className="text-20">
-        Not this time
-      </h2>
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 id="not-this-time" className="text-20">
+          Not this time
+        </h2>
+        <DidThis vehicleId={today.vehicle.id} className="lnk min-h-6 text-13 max-desk:min-h-11" />
+      </div>
       <ul className="mt-1 text-13">
         {held.map((one) => (
           <Row

@@ -23,6 +23,7 @@ import { Lanes } from "./Lanes";
 import { MixFirst } from "./MixFirst";
 import { NextSlot } from "./NextSlot";
 import { NotThisTime } from "./NotThisTime";
+import { OpenRun } from "./OpenRun";
 import { OrderTable } from "./OrderTable";
 import { PlaceCell } from "./PlaceCell";
 import { Ruler } from "./Ruler";
@@ -140,8 +141,10 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
       />
       <SpotsFirst vehicleId={today.vehicle.id} />
       <Reminders vehicleId={today.vehicle.id} now={today.now} />
-      <NextSlot today={today} next={next} onSlot={onSlot} />
-      {today.worthDoing === 0 && !isAsked(asks) ? (
+      {!today.runUnderWay && <NextSlot today={today} next={next} onSlot={onSlot} />}
+      {today.runUnderWay ? (
+        <OpenRun runId={today.runUnderWay} />
+      ) : today.worthDoing === 0 && !isAsked(asks) ? (
         <>
           <Empty title="Nothing to do today">
             <p>
@@ -204,17 +207,15 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
           </div>
         </>
       )}
-      {(today.steps.length > 0 || today.runUnderWay) && (
+      {today.steps.length > 0 && !today.runUnderWay && (
         <footer className="no-print sticky bottom-18 z-10 flex min-h-[74px] flex-wrap items-center gap-x-6 gap-y-2 border-t-[1.5px] border-ink bg-deep px-4 py-3 desk:bottom-0 desk:px-[26px]">
           <button
             type="button"
             className="act max-desk:w-full"
             onClick={begin}
-            disabled={start.isPending || (!today.runUnderWay && today.steps.length === 0)}
+            disabled={start.isPending}
           >
-            {today.runUnderWay
-              ? "Go on with the session"
-              : `Start ${wholeMinutes(today)}-minute session`}
+            {`Start ${wholeMinutes(today)}-minute session`}
           </button>
           {start.isError ? (
             <p role="alert" className="max-w-md text-16 text-coral">

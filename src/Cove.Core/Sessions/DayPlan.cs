@@ -68,6 +68,10 @@ public sealed class DayPlan(
     public SpotProducts ProductsFor(OpenSpot spot) =>
         SpotProducts.For(spot.Aid, spot.Surface, car.Ways, today.Supplies);
 
+    /// <summary>What a piece of work would be done with, by itself.</summary>
+    public TaskChoices ChoicesFor(TaskWork work) =>
+        new SessionProducts(car.Chooser, today.Circumstances).For(work);
+
     /// <summary>What can be done now and with what, and what cannot and why.</summary>
     public ReadyTasks Ready => field ??= ReadyOf(Statuses, request);
 

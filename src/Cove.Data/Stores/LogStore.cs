@@ -149,6 +149,42 @@ public sealed class LogStore
     public Task<Changed<SavedEntry>> Restore(EntryId id, int version, CancellationToken cancel = default) =>
         Change(id, version, entry => entry with { UndoneAt = null }, cancel);
 
+    /// <summary>Puts work on record that was done without a run, all of it or none; levels and what was learnt follow.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="entries">The entries; at least one.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    /// <returns>The entries; refused when they lie before the record of the vehicle begins.</returns>
+    public async Task<Changed<IReadOnlyList<SavedEntry>>> AppendWork(
+        CareLedger ledger,
+        IReadOnlyList<TaskDone> entries,
+        CancellationToken cancel = default
+    )
+    {
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        DateTimeOffset begun = await context
+            .Vehicles.Where(row => row.Id == ledger.Vehicle.Id)
+            .Select(row => row.AddedAt)
+            .FirstAsync(cancel);
+        if (entries.Any(entry => entry.At < begun))
+        {
+            return new Changed<IReadOnlyList<SavedEntry>>(
+                ChangeOutcome.Refused,
+                Reason: "Give a day after this vehicle was added; its record begins there."
+            );
+        }
+
+        await RequireRoom(context, ledger.Vehicle.Id, cancel);
+        LogRow[] rows = [.. entries.Select(entry => LogRows.Of(entry, ledger.Vehicle.Id))];
+        context.Log.AddRange(rows);
+        await context.SaveChangesAsync(cancel);
+        await levels.Refresh(ledger, cancel);
+        await scope.CommitAsync(cancel);
+        return new Changed<IReadOnlyList<SavedEntry>>(
+            ChangeOutcome.Made,
+            [.. rows.Select(row => row.ToSaved())]
+        );
+    }
+
     /// <summary>Puts an entry on record; levels and what was learnt follow.</summary>
     /// <param name="ledger">The vehicle.</param>
     /// <param name="entry">The entry.</param>

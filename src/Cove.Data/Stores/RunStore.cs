@@ -167,6 +167,82 @@ public sealed class RunStore
         return new Changed<SavedRun>(ChangeOutcome.Made, saved);
     }
 
+    /// <summary>Puts new steps in the place of the open ones of a run.</summary>
+    /// <param name="id">The run.</param>
+    /// <param name="stepsOf">Makes the new steps from how far the run has come.</param>
+    /// <param name="minutes">How long the owner has from now on.</param>
+    /// <param name="key">Identifies this request; the same key again changes nothing and gives the run as it is.</param>
+    /// <param name="now">The present instant.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<Changed<SavedRun>> Replan(
+        RunId id,
+        Func<RunProgress, IReadOnlyList<RunStep>> stepsOf,
+        int minutes,
+        string key,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
+    {
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        RunRow? run = await Whole.AsTracking().FirstOrDefaultAsync(row => row.Id == id, cancel);
+        if (run is null)
+        {
+            return new Changed<SavedRun>(ChangeOutcome.NotFound);
+        }
+
+        SavedRun known = ToRun(run);
+        if (run.Events.Exists(row => row.Key == key))
+        {
+            return new Changed<SavedRun>(ChangeOutcome.Made, known);
+        }
+
+        RunProgress before = known.Progress;
+        if (before.FinishedAt is not null)
+        {
+            return new Changed<SavedRun>(
+                ChangeOutcome.Refused,
+                Reason: "This run is over. Start another one from Today."
+            );
+        }
+
+        IReadOnlyList<RunStep> steps = stepsOf(before);
+        if (steps.Count == 0)
+        {
+            return new Changed<SavedRun>(
+                ChangeOutcome.Refused,
+                Reason: $"Nothing more fits {minutes} minutes. End the session here, or go on as it was."
+            );
+        }
+
+        RecordFullException.ThrowIfFull(
+            before.Steps.Count + steps.Count - 1,
+            RunDocument.MostSteps,
+            "steps in this run"
+        );
+        RecordFullException.ThrowIfFull(run.Events.Count, RunDocument.MostEvents, "events in this run");
+        RunEvent answer = before.InOrder(new RunEvent(RunEventKind.Replanned, before.Steps.Count, now));
+        run.Session!.Steps = StoredJson.Write(SessionDocument.Of([.. before.Steps, .. steps]));
+        run.Session.Minutes = Math.Clamp(
+            (int)Math.Ceiling((now - run.StartedAt - before.Paused).TotalMinutes) + minutes,
+            1,
+            RunDocument.MostMinutes
+        );
+        context.RunEvents.Add(
+            new RunEventRow
+            {
+                RunId = run.Id,
+                Sequence = run.Events.Count,
+                Key = key,
+                Kind = answer.Kind,
+                Step = answer.Step,
+                At = answer.At,
+            }
+        );
+        await context.SaveChangesAsync(cancel);
+        await scope.CommitAsync(cancel);
+        return new Changed<SavedRun>(ChangeOutcome.Made, (await Find(id, cancel))!);
+    }
+
     /// <summary>The runs of cars that are not in the wastebasket.</summary>
     private IQueryable<RunRow> Whole =>
         context

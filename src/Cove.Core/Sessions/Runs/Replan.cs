@@ -1,3 +1,4 @@
+using Cove.Core.Methods;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Ready;
 using Cove.Core.Upkeep.Tasks;
@@ -29,11 +30,16 @@ public static class Replan
             return owed;
         }
 
-        TaskId[] wanted = [.. open.Where(step => !step.IsChore && !step.PutsBack).Select(step => step.TaskId)];
-        bool isMore = left >= Sum(open.Except(owed));
-        SessionPlan plan = day.Planned(RequestOf(day, progress, wanted, isMore)).Plan(whole);
+        TaskId[] wanted =
+        [
+            .. open.Where(step => !step.IsChore && !step.PutsBack).Select(step => step.TaskId),
+        ];
+        SessionPlan plan = PlanOf(day, progress, wanted, whole);
         var known = progress.Steps.Where((_, step) => !IsOpen(step)).Concat(owed).ToArray();
-        HashSet<Kit> outside = [.. progress.Steps.Where((_, step) => WasDone(progress, step)).SelectMany(step => step.Fetch)];
+        HashSet<Kit> outside =
+        [
+            .. progress.Steps.Where((_, step) => WasDone(progress, step)).SelectMany(step => step.Fetch),
+        ];
         return
         [
             .. plan.Tasks.Count == 0
@@ -49,29 +55,32 @@ public static class Replan
         bool IsOpen(int step) => progress.OutcomeOf(step) is null;
     }
 
-    /// <summary>Everything but the open tasks is left out where there is less time; where there is more, only what was answered is.</summary>
-    private static SessionRequest RequestOf(
-        DayPlan day,
-        RunProgress progress,
-        TaskId[] wanted,
-        bool isMore
-    )
+    /// <summary>All of the open tasks and what else fits; where they do not all fit, the best of them.</summary>
+    private static SessionPlan PlanOf(DayPlan day, RunProgress progress, TaskId[] wanted, int minutes)
     {
-        var answered = Indexes(progress)
-            .Where(step => progress.OutcomeOf(step) is { Kind: not RunEventKind.Replanned })
-            .Select(step => progress.Steps[step].TaskId)
-            .Where(id => CareTasks.Find(id) is not null)
-            .ToHashSet();
-        return isMore
-            ? new SessionRequest { LeftOut = [.. answered], KeptIn = [.. wanted] }
-            : new SessionRequest
-            {
-                LeftOut =
-                [
-                    .. day.Statuses.Select(status => status.Item.Task.Id)
-                        .Where(id => !wanted.Contains(id) || answered.Contains(id)),
-                ],
-            };
+        HashSet<TaskId> answered =
+        [
+            .. Indexes(progress)
+                .Where(step => progress.OutcomeOf(step) is { Kind: not RunEventKind.Replanned })
+                .Select(step => progress.Steps[step].TaskId)
+                .Where(id => CareTasks.Find(id) is not null),
+        ];
+        SessionPlan more = day.Planned(new SessionRequest { LeftOut = [.. answered], KeptIn = [.. wanted] })
+            .Plan(minutes);
+        return more.Order.Length <= TimeSpan.FromMinutes(minutes)
+            ? more
+            : day.Planned(
+                    new SessionRequest
+                    {
+                        LeftOut =
+                        [
+                            .. day
+                                .Statuses.Select(status => status.Item.Task.Id)
+                                .Where(id => !wanted.Contains(id) || answered.Contains(id)),
+                        ],
+                    }
+                )
+                .Plan(minutes);
     }
 
     /// <summary>Whether an open step has to be done because of what was done: it brings back, or sets back.</summary>

@@ -36,6 +36,16 @@ internal static class RunEndpoints
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound)
             .ProducesProblem(StatusCodes.Status409Conflict);
+        api.MapPost("/runs/{runId:guid}/plan", Plan)
+            .WithName("ReplanRun")
+            .WithSummary(
+                "Plans what is left of a run anew for the minutes that are left. Needs an Idempotency-Key header."
+            )
+            .WithMetadata(new KeepsItsKeys())
+            .Produces<RunView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status409Conflict);
     }
 
     private static async Task<IResult> Start(
@@ -148,6 +158,48 @@ internal static class RunEndpoints
             ChangeOutcome.NotFound => Problems.NotFound(UnknownRun),
             ChangeOutcome.Refused => Problems.Conflict(taken.Reason!),
             _ => Results.Ok(await Show(taken.Value!, vehicles, shelves, clock, cancel)),
+        };
+    }
+
+    private static async Task<IResult> Plan(
+        RunId runId,
+        MinutesLeft request,
+        HttpRequest http,
+        CarsAtHand cars,
+        CarSources sources,
+        RunStore runs,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (http.KeyOfChange() is not { } key)
+        {
+            return Preconditions.MissingKey();
+        }
+
+        if (
+            await runs.Find(runId, cancel) is not { } run
+            || await cars.Get(run.VehicleId, sources, cancel) is not { } car
+        )
+        {
+            return Problems.NotFound(UnknownRun);
+        }
+
+        Changed<SavedRun> planned = await runs.Replan(
+            runId,
+            progress => car.Use(day => Replan.Of(day, progress, request.Minutes)),
+            request.Minutes,
+            key,
+            clock.Now,
+            cancel
+        );
+        return planned.Outcome switch
+        {
+            ChangeOutcome.NotFound => Problems.NotFound(UnknownRun),
+            ChangeOutcome.Refused => Problems.Conflict(planned.Reason!),
+            _ => Results.Ok(
+                new RunPage(car.Day.Ledger, car.Day.Car.Shelf.Towels, clock).Show(planned.Value!)
+            ),
         };
     }
 

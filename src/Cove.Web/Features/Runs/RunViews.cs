@@ -228,3 +228,11 @@ public sealed record NewRunEvent
     [Range(0, 200, ErrorMessage = "Say the index of a step, from 0.")]
     public required int Step { get; init; }
 }
+
+/// <summary>How long an owner has from now on, in a run.</summary>
+public sealed record MinutesLeft
+{
+    /// <summary>The minutes; 1 to 120.</summary>
+    [Range(1, SessionRules.LongestMinutes, ErrorMessage = "Say between 1 and 120 minutes.")]
+    public required int Minutes { get; init; }
+}

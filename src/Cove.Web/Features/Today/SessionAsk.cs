@@ -63,5 +63,5 @@ public sealed record SessionAsk
         };
 
     private static ImmutableSortedSet<TaskId> Tasks(string[]? ids) =>
-        [.. (ids ?? []).Select(id => new TaskId(id))];
+        [.. (ids ?? []).OfType<string>().Select(id => new TaskId(id))];
 }
