@@ -143,7 +143,7 @@ public sealed class UseAndLookTests
         Assert.InRange((double)after["level"]!, 1.1, 1.8);
         Assert.True((double)after["intervalDays"]! < (double)before["intervalDays"]!);
         Assert.True((double)learnt["tasks"]![0]!["multiplier"]! > 1);
-        Assert.Contains("from 1 look", (string)learnt["car"]!, StringComparison.Ordinal);
+        Assert.Contains("from 1 check", (string)learnt["car"]!, StringComparison.Ordinal);
 
         await cove.Post($"/api/log/{seen["entryId"]}/undo", "", ("If-Match", $"\"{seen["version"]}\""));
         JsonNode undone = await Vacuuming(cove, vehicle);
@@ -172,7 +172,7 @@ public sealed class UseAndLookTests
         Assert.Equal((double)before["intervalDays"]!, (double)after["intervalDays"]!, 9);
         Assert.Equal((int)before["daysLeft"]!, (int)after["daysLeft"]!);
         Assert.Equal(1, (double)learnt["tasks"]![0]!["multiplier"]!, 9);
-        Assert.Contains("from 1 look", (string)learnt["tasks"]![0]!["sentence"]!, StringComparison.Ordinal);
+        Assert.Contains("from 1 check", (string)learnt["tasks"]![0]!["sentence"]!, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -5,20 +5,20 @@ onACopy(
   "a walk round by keyboard: numbers answer, s skips, and what was seen is told",
   async ({ page, cove }) => {
     await open(page, cove, "look");
-    await expect(page.getByText("Look 1 of")).toBeVisible();
+    await expect(page.getByText("Check 1 of")).toBeVisible();
     await page.keyboard.press("2");
-    await expect(page.getByText("Look 2 of")).toBeVisible();
+    await expect(page.getByText("Check 2 of")).toBeVisible();
     await page.keyboard.press("s");
-    await expect(page.getByText("Look 3 of")).toBeVisible();
+    await expect(page.getByText("Check 3 of")).toBeVisible();
     await page.keyboard.press("?");
     const help = page.getByRole("dialog", { name: "Keys on this page" });
-    await expect(help.getByText("Skip this look")).toBeVisible();
+    await expect(help.getByText("Skip this check")).toBeVisible();
     await page.keyboard.press("Escape");
     const end = page.getByRole("heading", { name: "Seen and noted" });
     for (let look = 3; !(await end.isVisible()); look++) {
-      await expect(page.getByText(`Look ${look} of`)).toBeVisible();
+      await expect(page.getByText(`Check ${look} of`)).toBeVisible();
       await page.keyboard.press("s");
-      await expect(page.getByText(`Look ${look} of`)).toBeHidden();
+      await expect(page.getByText(`Check ${look} of`)).toBeHidden();
     }
     await expect(page.getByText("1 look corrected the levels.")).toBeVisible();
   },
@@ -62,7 +62,7 @@ onACopy(
     await open(page, cove, "car/surfaces");
     await page.getByRole("button", { name: "Driver's seat" }).click();
     await page.getByLabel("Name", { exact: true }).fill("My seat");
-    await page.getByRole("button", { name: "Keep it so" }).click();
+    await page.getByRole("button", { name: "Save" }).click();
     await expect(page.getByRole("button", { name: "My seat" })).toBeVisible();
 
     await page.getByRole("link", { name: "Layout" }).click();
@@ -113,12 +113,12 @@ onACopy("what was learnt is shown with its band and can be forgotten", async ({ 
   await expect(page.getByRole("row").filter({ hasText: "Vacuum carpets and mats" })).toContainText(
     /\d\.\d\d\.\d to \d\.\d/,
   );
-  await page.getByRole("button", { name: "Forget what was learnt" }).click();
-  await page.getByRole("button", { name: "Forget it" }).click();
+  await page.getByRole("button", { name: "Start over" }).click();
+  await page.getByRole("button", { name: "Start over" }).click();
   await expect(
     page.getByRole("heading", { name: /^Nothing has been learnt of this car yet/ }),
   ).toBeVisible();
-  await expect(page.getByRole("table", { name: "Learnt pace of each task" })).toHaveCount(0);
+  await expect(page.getByRole("table", { name: "How fast each task comes due" })).toHaveCount(0);
 });
 
 onACopy(
@@ -126,7 +126,7 @@ onACopy(
   async ({ page, cove }) => {
     await page.setViewportSize(PHONE);
     await open(page, cove, "car/use");
-    await page.getByRole("radiogroup", { name: "Animals aboard" }).getByText("Most days").click();
+    await page.getByRole("radiogroup", { name: "Pets" }).getByText("Most days").click();
     await expect(page.getByText(/^\d+ dates sooner$/).last()).toBeVisible();
     const button = page.getByRole("button", { name: "Use it so", exact: true });
     await expect(button).toBeInViewport();

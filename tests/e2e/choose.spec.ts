@@ -85,3 +85,47 @@ lookOnly(
     await expect(order.getByText(/windscreen/)).toBeVisible();
   },
 );
+
+onACopy(
+  "“I did this” for last Saturday moves the days left, and is noticed when it is said twice",
+  async ({ page, cove }) => {
+    await open(page, cove, "cabin");
+    await page
+      .getByRole("button", { name: /^Driver's seat/ })
+      .first()
+      .click();
+    await page.getByRole("button", { name: "I did this" }).click();
+    const sheet = page.getByRole("dialog", { name: "What was done?" });
+    await sheet.getByLabel("Vacuum the seats").check();
+    await sheet.getByLabel("Day").fill("2026-03-13");
+    await sheet.getByLabel("Minutes, if you know").fill("4");
+    await sheet.getByRole("button", { name: "Save" }).click();
+    await expect(sheet).toBeHidden();
+
+    await page.getByRole("link", { name: "Log" }).click();
+    const entry = page.getByRole("listitem").filter({ hasText: "Vacuum the seats" }).first();
+    await expect(entry).toContainText("Driver's seat");
+    await page.getByRole("button", { name: "I did this" }).click();
+    await sheet.getByLabel("Vacuum the seats").check();
+    await sheet.getByLabel("Day").fill("2026-03-13");
+    await sheet.getByRole("button", { name: "Save" }).click();
+    await expect(sheet.getByRole("alert")).toContainText("on record for that day already");
+    await sheet.getByRole("button", { name: "Record it all the same" }).click();
+    await expect(sheet).toBeHidden();
+  },
+);
+
+onACopy(
+  "a session under way is shown as what it is, and is ended from Today",
+  async ({ page, cove }) => {
+    await open(page, cove, "today");
+    await page.getByRole("button", { name: start }).click();
+    await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+    await open(page, cove, "today");
+    await expect(page.getByRole("heading", { name: "A session is under way" })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "What is left" })).toBeVisible();
+    await expect(page.getByRole("slider")).toHaveCount(0);
+    await page.getByRole("button", { name: "End it here" }).click();
+    await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+  },
+);

@@ -30,7 +30,7 @@ test.describe("a family car with an empty shelf", () => {
     await pick(page, "A cover for an animal on the back seat", "Yes");
     await expect(page.getByText(/counts on 2 children on most drives and an animal/)).toBeVisible();
     await pick(page, "How does it look inside today?", "Overdue");
-    await page.getByRole("button", { name: "Draw the cabin" }).click();
+    await page.getByRole("button", { name: "Create my car" }).click();
 
     // What is due and can be done with water and soap from the kitchen, in an order that makes sense.
     await planned(page, 60);

@@ -8,7 +8,7 @@ test("an empty Cove asks for a car, draws it, and leads through a first session"
 }) => {
   await page.goto(cove.url);
   await expect(page.getByRole("heading", { name: "Welcome. Which car is it?" })).toBeVisible();
-  await page.getByRole("button", { name: "Draw the cabin" }).click();
+  await page.getByRole("button", { name: "Create my car" }).click();
   await expect(page.getByText(/characters for the name|Give the car a name/)).toBeVisible();
 
   await page.getByLabel("What do you call it?").fill("<i>Tub</i>");
@@ -24,7 +24,7 @@ test("an empty Cove asks for a car, draws it, and leads through a first session"
     .click();
   await page.getByRole("combobox", { name: "Seats" }).click();
   await page.getByRole("option", { name: "Coated leather", exact: true }).click();
-  await page.getByRole("button", { name: "Draw the cabin" }).click();
+  await page.getByRole("button", { name: "Create my car" }).click();
 
   await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
   await expect(
@@ -48,7 +48,7 @@ test("a car just cleaned has nothing to do and says when it will", async ({ page
   await page.goto(cove.url);
   await page.getByLabel("What do you call it?").fill("Pristine");
   await page.getByRole("radio", { name: "Just cleaned" }).click();
-  await page.getByRole("button", { name: "Draw the cabin" }).click();
+  await page.getByRole("button", { name: "Create my car" }).click();
 
   await expect(page.getByRole("heading", { name: "Nothing to do today" })).toBeVisible();
   await expect(page.getByText("The first task comes due on Sat 21 March.")).toBeVisible();

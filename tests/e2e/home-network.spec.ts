@@ -38,7 +38,7 @@ test("the main story on a phone that reaches Cove by a name", async ({ page, cov
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
   await page.goto(page.url().replace(/shelf.*/, "look"));
   await page.getByRole("main").getByRole("list").getByRole("button").first().tap();
-  await expect(page.getByText("Look 2 of")).toBeVisible();
+  await expect(page.getByText("Check 2 of")).toBeVisible();
   expect(errors).toEqual([]);
 });
 

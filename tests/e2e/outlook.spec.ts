@@ -34,7 +34,10 @@ lookOnly("a lane opens to its tasks, and a day is read by keys", async ({ page, 
   const day = page.getByRole("slider", { name: "Day of the year ahead" });
   await day.focus();
   await page.keyboard.press("ArrowRight");
-  await expect(day).toHaveAttribute("aria-valuetext", /^Sun 15 March: Glass \d+ % of the mark/);
+  await expect(day).toHaveAttribute(
+    "aria-valuetext",
+    /^Sun 15 March: Glass \d+ % of the way to due/,
+  );
   await page.getByText("As a table").click();
   await expect(page.getByRole("row", { name: /^Clean the seat belts/ })).toBeVisible();
 });
@@ -64,7 +67,7 @@ test("when the plan is done, the days come as the outlook said", async ({ page, 
   }
 });
 
-/** "Glass 64 % of the mark, Controls 80 % of the mark" as numbers. */
+/** "Glass 64 % of the way to due, Controls 80 % of the way to due" as numbers. */
 function levels(words: string | null): number[] {
   return [...(words ?? "").matchAll(/(\d+) %/g)].map((found) => Number(found[1]));
 }

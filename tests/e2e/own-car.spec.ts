@@ -18,7 +18,7 @@ async function build(page: Page, cove: Cove, { name, body, rows }: Build): Promi
   await expect(
     page.getByRole("img", { name: /^Plan of the cabin with \d+ surfaces/ }),
   ).toBeVisible();
-  await page.getByRole("button", { name: "Draw the cabin" }).click();
+  await page.getByRole("button", { name: "Create my car" }).click();
   await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
   return new URL(page.url()).pathname.split("/")[2] ?? "";
 }
@@ -73,19 +73,19 @@ test.describe("the only car", () => {
       await expect(aside.getByText(/\d+ dates? sooner/)).toBeVisible();
       await expect(aside.getByText("later")).toHaveCount(0);
       expect((await get<{ use: { children: number } }>(cove, `${id}/use`)).use.children).toBe(0);
-      await page.getByRole("button", { name: "Use it so from today" }).click();
+      await page.getByRole("button", { name: "Apply from today" }).click();
       await expect(aside.getByText("Saved. It counts from today.")).toBeVisible();
       await expect(aside.getByText(/−\d+ d/).first()).toBeVisible();
 
       // Two weeks later: eight taps round the car.
       await cove.restart("2026-03-24T10:20");
       await page.goto(`${cove.url}/cars/${id}/look`);
-      await expect(page.getByText(/^Look 1 of \d/)).toBeVisible();
-      const round = (await page.getByText(/^Look 1 of \d/).textContent()) ?? "";
+      await expect(page.getByText(/^Check 1 of \d/)).toBeVisible();
+      const round = (await page.getByText(/^Check 1 of \d/).textContent()) ?? "";
       const looks = Number(/of (\d)/.exec(round)?.[1]);
       expect(looks).toBeGreaterThanOrEqual(6);
       for (let look = 1; look <= looks; look++) {
-        await expect(page.getByText(`Look ${look} of ${looks}`)).toBeVisible();
+        await expect(page.getByText(`Check ${look} of ${looks}`)).toBeVisible();
         await page.getByRole("main").getByRole("list").getByRole("button").last().click();
       }
       await expect(page.getByRole("heading", { name: "Seen and noted" })).toBeVisible();
@@ -157,7 +157,7 @@ withOwnCar("surfaces are corrected, cut, marked as worn and left out", async ({ 
   await page.getByRole("button", { name: "Driver's door glass" }).click();
   await page.getByRole("checkbox", { name: "Tint film inside" }).check();
   await page.getByLabel("Name").fill("My side window");
-  await page.getByRole("button", { name: "Keep it so" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("row").filter({ hasText: "My side window" })).toContainText(
     "Tint film inside",
   );
@@ -167,7 +167,7 @@ withOwnCar("surfaces are corrected, cut, marked as worn and left out", async ({ 
   await expect(page.getByRole("button", { name: "Dash, part 2" })).toBeVisible();
   await page.getByRole("button", { name: "Armrest" }).click();
   await pick(page, "This car has it", "No, leave it out");
-  await page.getByRole("button", { name: "Keep it so" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText("not in this car")).toBeVisible();
 
   await page.goto(`${cove.url}/cars/${id}/cabin?surface=driver-seat`);
@@ -192,7 +192,7 @@ withOwnCar(
     await page.goto(`${cove.url}/cars/${id}/cabin?surface=front-carpet`);
     await page.getByRole("button", { name: "Pat by hand" }).click();
     await page.getByRole("button", { name: "A cloud, or crumbs jump" }).click();
-    await expect(page.getByText(/This car soils its carpets .* from 1 look\./)).toBeVisible();
+    await expect(page.getByText(/This car soils its carpets .* from 1 check\./)).toBeVisible();
     await expect(
       page.getByRole("button", { name: /^Carpet, front, .*level 1\.[1-7]/ }),
     ).toBeVisible();
@@ -240,7 +240,7 @@ test("the odometer measures the distance, and the feed says that it is invented"
   await page.reload();
   await page.getByRole("button", { name: "Read the simulated odometer" }).click();
   await expect(page.getByText(/The odometer says \d+ km a week/)).toBeVisible();
-  await page.getByLabel("It shows, in km").fill("5");
+  await page.getByLabel("Reading (km)").fill("5");
   await page.getByRole("button", { name: "Note this reading" }).click();
   await expect(page.getByText(/An odometer does not run backwards/)).toBeVisible();
 });

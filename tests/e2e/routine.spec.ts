@@ -256,7 +256,7 @@ test.describe("with nothing yet", () => {
     for (const name of ["First", "Second"]) {
       await page.goto(`${cove.url}/welcome`);
       await page.getByLabel("What do you call it?").fill(name);
-      await page.getByRole("button", { name: "Draw the cabin" }).click();
+      await page.getByRole("button", { name: "Create my car" }).click();
       await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
       if (name === "First") {
         await page.getByRole("button", { name: "Plan a routine" }).click();

@@ -121,11 +121,11 @@ test("a product comes from its label onto the shelf, and goes again", async ({ p
   await row.click();
   const sheet = page.getByRole("complementary", { name: "Product" });
   await sheet.getByLabel("Left, ml").fill("123");
-  await sheet.getByRole("button", { name: "Keep it so" }).click();
+  await sheet.getByRole("button", { name: "Save" }).click();
   await expect(sheet.getByText("Saved.")).toBeVisible();
   await expect(page.getByRole("row", { name: /Spirit/ })).toContainText("123 of 500 ml");
 
-  await page.getByRole("link", { name: "What may touch what" }).click();
+  await page.getByRole("link", { name: "What is safe where" }).click();
   await expect(
     page.getByRole("button", { name: "Spirit on Side and rear glass, tinted: Keep off" }),
   ).toBeVisible();
@@ -255,7 +255,7 @@ test("buying says by when, and tools are kept by count and colour", async ({ pag
   await page.getByLabel("Steamer").check();
   await page.getByLabel("Mats, colour").fill("Brown");
   await page.getByLabel("Mats, how many").fill("2");
-  await page.getByRole("button", { name: "Keep it so" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText("Saved.")).toBeVisible();
   await page.reload();
   await expect(page.getByLabel("Steamer, how many")).toHaveValue("1");
@@ -304,7 +304,7 @@ test.describe("with nothing on the shelf", () => {
   test("Today says so and leads to the first product", async ({ page, cove }) => {
     await page.goto(`${cove.url}/welcome`);
     await page.getByLabel("What do you call it?").fill("Skiff");
-    await page.getByRole("button", { name: "Draw the cabin" }).click();
+    await page.getByRole("button", { name: "Create my car" }).click();
     await expect(page.getByText("Nothing is on your shelf yet,")).toBeVisible();
     await page.getByRole("link", { name: "List your bottles" }).click();
     await choose(page, "Class", "Interior cleaner");

@@ -110,9 +110,9 @@ onACopy(
     const answers = page.getByRole("main").getByRole("list").getByRole("button");
     await answers.first().click();
     await expect(page.getByRole("alert")).toContainText("does not answer");
-    await expect(page.getByText("Look 1 of")).toBeVisible();
+    await expect(page.getByText("Check 1 of")).toBeVisible();
     lost = false;
     await answers.first().click();
-    await expect(page.getByText("Look 2 of")).toBeVisible();
+    await expect(page.getByText("Check 2 of")).toBeVisible();
   },
 );

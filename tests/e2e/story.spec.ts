@@ -139,7 +139,7 @@ onACopy("a spill is recorded on the chart and shows there", async ({ page, cove 
 
 onACopy("changing the distance moves the dates", async ({ page, cove }) => {
   await open(page, cove, "cabin?surface=wheel");
-  const interval = page.getByText("So here it goes, in days").locator("xpath=..");
+  const interval = page.getByText("Interval on this car, in days").locator("xpath=..");
   const before = Number((await interval.textContent())?.replace(/\D+/, ""));
   await page.getByRole("link", { name: "Today" }).click();
   await page.getByRole("button", { name: "220 km a week" }).click();

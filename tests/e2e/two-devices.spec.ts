@@ -9,24 +9,24 @@ onACopy(
     await open(other, cove, "car/use");
     const children = page.getByLabel("Children on a usual drive");
     await expect(children).toBeVisible();
-    await other.getByLabel("Grown people on a usual drive").fill("4");
-    await other.getByRole("button", { name: "Use it so from today" }).click();
+    await other.getByLabel("Adults on a usual drive").fill("4");
+    await other.getByRole("button", { name: "Apply from today" }).click();
     await expect(other.getByText("Saved. It counts from today.")).toBeVisible();
 
     await children.fill("3");
     const refused = page.waitForResponse((one) => one.request().method() === "PUT");
-    await page.getByRole("button", { name: "Use it so from today" }).click();
+    await page.getByRole("button", { name: "Apply from today" }).click();
     expect((await refused).status()).toBe(412);
     await expect(page.getByRole("alert")).toContainText("Changed on another device meanwhile.");
     await expect(page.getByRole("alert")).toContainText("People: 2, now 4");
     await expect(children).toHaveValue("3");
-    await expect(page.getByLabel("Grown people on a usual drive")).toHaveValue("4");
+    await expect(page.getByLabel("Adults on a usual drive")).toHaveValue("4");
 
-    await page.getByRole("button", { name: "Use it so from today" }).click();
+    await page.getByRole("button", { name: "Apply from today" }).click();
     await expect(page.getByText("Saved. It counts from today.")).toBeVisible();
     await other.reload();
     await expect(other.getByLabel("Children on a usual drive")).toHaveValue("3");
-    await expect(other.getByLabel("Grown people on a usual drive")).toHaveValue("4");
+    await expect(other.getByLabel("Adults on a usual drive")).toHaveValue("4");
     await other.context().close();
   },
 );

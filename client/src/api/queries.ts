@@ -235,7 +235,7 @@ export function useSmallestShelf(vehicleId: string) {
   });
 }
 
-/** What may touch what on a car. */
+/** What is safe where on a car. */
 export function useVerdicts(vehicleId: string) {
   return useQuery({
     queryKey: keys.place(vehicleId, "verdicts"),

@@ -91,7 +91,7 @@ export function LayoutForm({ choices, layout, onChange, errors, part }: Props) {
           />
         </Labelled>
         <Pick
-          label="Beside others of its kind it is"
+          label="Size for its class"
           error={errors.size?.[0]}
           value={layout.size ?? "midSize"}
           options={[

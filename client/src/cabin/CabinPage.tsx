@@ -94,7 +94,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
           { label: "Vehicle", value: <VehicleCell vehicle={cabin.vehicle} /> },
           { label: "Levels as at", value: `${fullDay(cabin.now)}, ${clock(cabin.now)}` },
           {
-            label: "Over the mark",
+            label: "Overdue",
             value: (
               <>
                 <b className={cabin.overMark ? "over" : ""}>{cabin.overMark}</b> of{" "}
@@ -153,7 +153,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
             )}
             <div className="ml-auto flex items-center gap-4">
               <Link to={`/cars/${cabin.vehicle.id}/look`} className="act2 !min-h-11 desk:!min-h-9">
-                Look round
+                Quick check
               </Link>
               <ToggleGroup.Root
                 type="single"

@@ -22,7 +22,7 @@ export function SurfaceSheet({ vehicleId, surfaceId }: { vehicleId: string; surf
     return <Failed error={surface.error} again={() => surface.refetch()} />;
   }
   if (!surface.data) {
-    return <Loading what="Reading its record" />;
+    return <Loading what="Loading" />;
   }
   const { name, about, zone, partOf, wear, tasks } = surface.data;
   const task = tasks.find((offered) => offered.taskId === picked) ?? tasks[0];
@@ -93,7 +93,7 @@ function Why({ task, single }: { task: SurfaceTask; single: boolean }) {
       {single && <p className="text-13 text-soft">{task.name}</p>}
       <dl className="mt-1 text-13 leading-[1.6]">
         <div className="flex justify-between">
-          <dt className="text-soft">At reference use, from fresh</dt>
+          <dt className="text-soft">Usual interval</dt>
           <dd className="font-semibold">{dayCount(task.baselineDays)}</dd>
         </div>
         {rows.map((row) => (
@@ -119,7 +119,7 @@ function Why({ task, single }: { task: SurfaceTask; single: boolean }) {
           </div>
         ))}
         <div className="mt-0.5 flex justify-between border-t border-hairline pt-0.5">
-          <dt className="font-bold">So here it goes, in days</dt>
+          <dt className="font-bold">Interval on this car, in days</dt>
           <dd className="font-bold">
             {task.intervalDays === null ? "for ever" : trim(task.intervalDays)}
           </dd>

@@ -17,13 +17,13 @@ export function CarPage() {
       place="car"
       title="Car"
       label="About this car"
-      loading="Opening the ship's papers"
+      loading="Loading"
       tabs={[
         { path: "use", name: "How it is used", Tab: UseTab },
         { path: "layout", name: "Layout", Tab: LayoutTab },
         { path: "surfaces", name: "Surfaces", Tab: SurfacesTab },
         { path: "schools", name: "Ways of working", Tab: SchoolsTab },
-        { path: "learnt", name: "Learnt", Tab: LearntTab },
+        { path: "learnt", name: "How it soils", Tab: LearntTab },
         { path: "file", name: "File and archive", Tab: FileTab },
       ]}
       needs={[useVehicle(vehicleId), useChoices()]}

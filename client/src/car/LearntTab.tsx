@@ -17,18 +17,19 @@ export function LearntTab({ vehicle }: TabProps) {
     return <Failed error={learnt.error} again={() => learnt.refetch()} />;
   }
   if (!learnt.data) {
-    return <Loading what="Reading what it taught" />;
+    return <Loading what="Loading" />;
   }
   if (learnt.data.looks === 0 && learnt.data.paces.length === 0) {
     return (
-      <Empty title="Nothing learnt yet">
+      <Empty title="No checks yet">
         <p>{learnt.data.car}</p>
         <p className="mt-2">
-          A look takes seconds, and corrects both the level and the pace of what you look at.
+          A check takes seconds, and corrects how dirty Cove takes a surface to be and how fast it
+          soils.
         </p>
         <p className="mt-6">
           <Link className="act2 text-ink" to={`/cars/${vehicle.id}/look`}>
-            Take a look round
+            Do a quick check
           </Link>
         </p>
       </Empty>
@@ -57,9 +58,9 @@ function Learnt({ vehicleId, learnt }: { vehicleId: string; learnt: Schemas["Lea
         a check takes the pace of the car.
       </p>
       <Beliefs
-        caption="Learnt pace of each task"
-        heading="Looks"
-        middle="reference"
+        caption="How fast each task comes due"
+        heading="Checks"
+        middle="usual"
         tasks={learnt.tasks}
       />
       <h2 className="mt-8 text-26">{learnt.pace}</h2>
@@ -195,13 +196,13 @@ function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
   return (
     <div className="mt-6">
       <button type="button" className="act2" onClick={() => setOpen(true)}>
-        Forget what was learnt
+        Start over
       </button>
       <Sheet
         open={open}
         onClose={() => setOpen(false)}
-        title="Start learning anew?"
-        about={`${count(looks, "look")} up to now will teach nothing any more, and every date goes back to the pace of the reference. What runs with this car took teaches your pace no more. The log and the levels you saw stay.`}
+        title="Start over?"
+        about={`${count(looks, "check")} up to now will count no more, and every date goes back to what is usual. How long sessions with this car took counts no more either. The log and what you saw stay.`}
       >
         <button
           type="button"
@@ -209,7 +210,7 @@ function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
           disabled={forget.isPending}
           onClick={() => forget.mutate()}
         >
-          Forget it
+          Start over
         </button>
         {forget.error && (
           <p role="alert" className="mt-3 text-coral">

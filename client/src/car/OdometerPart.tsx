@@ -52,7 +52,7 @@ export function OdometerPart({ vehicleId, used }: Props) {
         of the kilometres said above.
       </p>
       <div className="grid items-start gap-x-6 gap-y-2 desk:grid-cols-[220px_auto_auto]">
-        <Field label="It shows, in km" error={refused?.errors.kilometres?.[0]}>
+        <Field label="Reading (km)" error={refused?.errors.kilometres?.[0]}>
           <input
             className="field"
             type="number"

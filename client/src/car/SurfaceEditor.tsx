@@ -140,7 +140,7 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
         </p>
       )}
       <button type="button" className="act w-full" disabled={change.busy} onClick={save}>
-        Keep it so
+        Save
       </button>
       <div className="mt-5 border-t border-hairline pt-4">
         {surface.cut ? (

@@ -49,7 +49,7 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
           onChange={(kilometresAWeek) => onChange({ kilometresAWeek })}
         />
         <NumberField
-          label="Grown people on a usual drive"
+          label="Adults on a usual drive"
           value={use.people}
           error={errors.people?.[0]}
           onChange={(people) => onChange({ people })}
@@ -60,7 +60,7 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
           error={errors.children?.[0]}
           onChange={(children) => onChange({ children })}
         />
-        {often("Animals aboard", "pets")}
+        {often("Pets", "pets")}
         {often("Eating and drinking aboard", "eating")}
         <Pick
           label="Smoke"
@@ -136,8 +136,8 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
           onChange={(value) => onChange({ tidiness: value as Use["tidiness"] })}
         />
         <p className="mb-4 text-14 text-soft desk:col-span-2">
-          Taste moves the mark of what only shows. Seeing out and holding on keep their mark,
-          however tidy is tidy enough.
+          How tidy you like it moves only when looks come due. What you see through and hold on to
+          comes due all the same.
         </p>
       </Group>
       <Group title="In place to keep soil away">

@@ -106,11 +106,11 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
             disabled={!changed || save.isPending}
             onClick={() => save.mutate()}
           >
-            Use it so from today
+            Apply from today
           </button>
           {changed && (
             <button type="button" className="act2 w-full" onClick={discard}>
-              Leave it as it was
+              Discard changes
             </button>
           )}
           {!changed && save.isSuccess && (
@@ -130,7 +130,7 @@ function Loaded({ vehicleId, used, choices }: LoadedProps) {
             disabled={save.isPending}
             onClick={() => save.mutate()}
           >
-            Use it so
+            Apply
           </button>
         </div>
       )}

@@ -19,7 +19,7 @@ export function GlassPage() {
   if (glass.isError) {
     return <Failed error={glass.error} again={() => glass.refetch()} />;
   }
-  return glass.data ? <Loaded glass={glass.data} /> : <Loading what="Unfolding the glass" />;
+  return glass.data ? <Loaded glass={glass.data} /> : <Loading what="Loading" />;
 }
 
 function Loaded({ glass }: { glass: Glass }) {
@@ -53,7 +53,7 @@ function Loaded({ glass }: { glass: Glass }) {
         cells={[
           { label: "Vehicle", value: <VehicleCell vehicle={glass.vehicle} /> },
           {
-            label: "Over the mark",
+            label: "Overdue",
             value: (
               <>
                 <b className={glass.overMark ? "over" : ""}>{glass.overMark}</b> of{" "}

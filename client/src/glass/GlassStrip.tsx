@@ -33,7 +33,7 @@ export function GlassStrip({ glass, chosen, onChoose }: Props) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <h2 className="text-20">The glass, unfolded</h2>
         <p className="text-13 text-soft">
-          Inside faces, clockwise from the windscreen, with days to the mark
+          Inside faces, clockwise from the windscreen, with days left
         </p>
       </div>
       <div ref={ref} className="overflow-x-auto [scrollbar-width:thin]">

@@ -87,7 +87,7 @@ function Film({ pane, clearLevel }: { pane: Pane; clearLevel: number }) {
       <div
         className="relative flex h-3.5 w-[240px] border border-ink"
         role="img"
-        aria-label={`Light soil ${pane.light.toFixed(2)}, oily film ${pane.oily.toFixed(2)}; the mark is 1`}
+        aria-label={`Light soil ${pane.light.toFixed(2)}, oily film ${pane.oily.toFixed(2)}; due at 1`}
       >
         <span className="h-full bg-t2" style={{ width: share(pane.light) }} />
         <span className="h-full bg-t4" style={{ width: share(pane.oily) }} />

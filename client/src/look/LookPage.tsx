@@ -25,7 +25,7 @@ export function LookPage() {
   if (!round.data) {
     return (
       <main className="flex min-h-dvh">
-        <Loading what="Choosing where to look" />
+        <Loading what="Loading" />
       </main>
     );
   }
@@ -65,12 +65,12 @@ function Round({ vehicleId, looks, seconds }: RoundProps) {
       label: result.words,
       run: () => tell(result.id),
     })) ?? []),
-    { keys: "s", label: "Skip this look", run: skip },
+    { keys: "s", label: "Skip this check", run: skip },
   ]);
   if (looks.length === 0) {
     return (
       <main className="flex flex-1 flex-col">
-        <Empty title="Nothing to look at">
+        <Empty title="Nothing to check">
           <p>This car has no surface in care.</p>
         </Empty>
       </main>
@@ -84,7 +84,7 @@ function Round({ vehicleId, looks, seconds }: RoundProps) {
       <div className="flex items-baseline justify-between text-16">
         <p>
           <b className="font-semibold">
-            Look {at + 1} of {looks.length}
+            Check {at + 1} of {looks.length}
           </b>
           <span className="text-soft">
             {at === 0 && ` · about ${Math.max(1, Math.round(seconds / 60))} min in all`}
@@ -97,7 +97,7 @@ function Round({ vehicleId, looks, seconds }: RoundProps) {
       <div
         className="mt-1 mb-4 flex gap-1"
         role="img"
-        aria-label={`${at} of ${count(looks.length, "look")} made`}
+        aria-label={`${at} of ${count(looks.length, "check")} made`}
       >
         {looks.map((look, index) => (
           <span
@@ -129,7 +129,7 @@ function Round({ vehicleId, looks, seconds }: RoundProps) {
           className="mt-2 min-h-[54px] w-full text-17 font-semibold"
           onClick={skip}
         >
-          Skip this look
+          Skip this check
         </button>
       </div>
     </main>

@@ -25,7 +25,7 @@ export function TechniqueSheet({ vehicleId, taskId }: { vehicleId: string; taskI
       </p>
       <h2 className="text-26">{name}</h2>
       <p className="mt-1 mb-4 text-14 text-soft">
-        {minutes(takes)} {takes === 1 ? "minute" : "minutes"} of hands now
+        {minutes(takes)} {takes === 1 ? "minute" : "minutes"} hands-on now
         {dryingMinutes > 0 && ` · ${drying(dryingMinutes)} to dry`}
       </p>
       {groups.map((group) => (

@@ -29,7 +29,7 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
       label: `Go to ${place.name}`,
       run: () => navigate(`/cars/${vehicleId}/${place.path}`),
     })),
-    { keys: "n", label: "Day or night chart", run: turn },
+    { keys: "n", label: "Day or night mode", run: turn },
     {
       keys: "!",
       label: "Something spilled: first aid",
@@ -71,7 +71,7 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
         </NavLink>
         <div className="mt-3 hidden px-1.5 text-center text-12 leading-tight text-soft desk:block">
           <button type="button" onClick={turn} className="mb-3 min-h-11 w-full hover:text-ink">
-            {theme === "dark" ? "Day chart" : "Night chart"}
+            {theme === "dark" ? "Day mode" : "Night mode"}
           </button>
           <p>
             Kept on

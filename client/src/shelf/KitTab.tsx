@@ -174,7 +174,7 @@ export function KitTab({ vehicleId, shelf, choices }: ShelfTabProps) {
           </p>
         )}
         <button type="submit" className="act w-full" disabled={!changed || save.isPending}>
-          Keep it so
+          Save
         </button>
         {!changed && save.isSuccess && (
           <p role="status" className="mt-2 text-center text-14 text-kelp">

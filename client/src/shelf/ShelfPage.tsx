@@ -20,11 +20,11 @@ export function ShelfPage() {
       label="About the shelf"
       loading="Opening the cupboard"
       tabs={[
-        { path: "matrix", name: "What may touch what", Tab: MatrixTab },
+        { path: "matrix", name: "What is safe where", Tab: MatrixTab },
         { path: "products", name: "Products", Tab: ProductsTab },
         { path: "bench", name: "Mixing bench", Tab: BenchTab },
-        { path: "smallest", name: "Smallest shelf", Tab: SmallestTab },
-        { path: "buying", name: "Buying", Tab: BuyingTab },
+        { path: "smallest", name: "Fewest products", Tab: SmallestTab },
+        { path: "buying", name: "Shopping list", Tab: BuyingTab },
         { path: "kit", name: "Tools and towels", Tab: KitTab },
       ]}
       needs={[useShelf(), useShelfChoices()]}
@@ -36,7 +36,7 @@ export function ShelfPage() {
           value: `${kit.tools?.length ?? 0}, ${(kit.towels ?? []).reduce((sum, towels) => sum + (towels.count ?? 0), 0)}`,
         },
         {
-          label: "Past their time",
+          label: "Out of date",
           value: count(products.filter((product) => product.tooOld).length, "product"),
         },
       ]}

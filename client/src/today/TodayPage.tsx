@@ -5,6 +5,7 @@ import { api, ask, type Cabin, type Schemas, type Today } from "../api/client";
 import { newKey } from "../api/key";
 import { keys } from "../api/keys";
 import { useCabin, useToday } from "../api/queries";
+import { refresh } from "../api/refresh";
 import { useNextSlot } from "../api/routine";
 import { device } from "../run/offline";
 import { Caution } from "../shared/Caution";
@@ -100,6 +101,7 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
       queries.setQueryData(keys.run(run.id), run);
       // From here on it goes on without a network.
       void device.keepRun(run);
+      void refresh(queries, keys.place(today.vehicle.id, "today"));
       navigate(`/runs/${run.id}`);
     },
     // Refused, because what is planned now is something else: show that.

@@ -28,7 +28,7 @@ export function WelcomePage() {
   if (!choices.data) {
     return (
       <div className="flex min-h-dvh">
-        <Loading what="Unrolling the paper" />
+        <Loading what="Loading" />
       </div>
     );
   }
@@ -128,7 +128,7 @@ function Welcome({ choices }: { choices: Choices }) {
               </p>
             )}
             <button type="submit" className="act min-h-[54px] w-full" disabled={add.isPending}>
-              Draw the cabin
+              Create my car
             </button>
           </div>
         </div>

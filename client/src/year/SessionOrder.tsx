@@ -32,7 +32,7 @@ export function SessionOrder({ vehicleId, slot, place, others, isToday, onMove }
   return (
     <>
       <p className="mt-1 text-14 text-soft">
-        {slot.kits.length > 0 && `Fetch: ${slot.kits.join(", ").toLowerCase()}. `}
+        {slot.kits.length > 0 && `Get out: ${slot.kits.join(", ").toLowerCase()}. `}
         {isToday ? (
           <Link className="lnk" to={`/cars/${vehicleId}/today`}>
             Start it from Today

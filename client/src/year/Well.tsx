@@ -65,7 +65,7 @@ export function Well({ slot, isToday, chosen, held, grip, onChoose }: Props) {
                   <div
                     className="bg-ink"
                     style={{ height: Math.max(2, task.fetchMinutes * MINUTE * 0.6) }}
-                    title="Fetching things"
+                    title="Getting things out"
                   />
                 )}
                 <button

@@ -53,7 +53,7 @@ function RoutineSheet({ vehicleId }: { vehicleId: string }) {
       cell={<VehicleCell vehicle={vehicle.data} />}
     />
   ) : (
-    <Loading what="Laying out the year" />
+    <Loading what="Loading" />
   );
 }
 

@@ -20,26 +20,26 @@ public static class RateWords
         }
 
         return learnt.Car.Looks > 0
-            ? $"Nothing is known of the {what} of this car yet. Looks elsewhere suggest {Times(belief)}."
-            : $"Nothing is known of the {what} of this car yet; they are taken to soil as fast as the reference.";
+            ? $"Nobody has checked the {what} of this car yet. Checks elsewhere suggest {Times(belief)}."
+            : $"Nobody has checked the {what} of this car yet, so Cove takes them to soil as fast as usual.";
     }
 
     /// <summary>What is believed of the car as a whole.</summary>
     public static string OfCar(LearntRates learnt) =>
         learnt.Car.Looks > 0
             ? $"This car soils {Times(learnt.Car)}, from {Looks(learnt.Car.Looks)}."
-            : "Nothing has been learnt of this car yet; it is taken to soil as fast as the reference.";
+            : "Nobody has checked this car yet, so Cove takes it to soil as fast as usual.";
 
     private static string Times(RateBelief belief) =>
         belief.Median is > 0.95 and < 1.05
             ? string.Create(
                 CultureInfo.InvariantCulture,
-                $"about as fast as the reference ({belief.Low:0.0} to {belief.High:0.0})"
+                $"about as fast as usual ({belief.Low:0.0} to {belief.High:0.0})"
             )
             : string.Create(
                 CultureInfo.InvariantCulture,
-                $"{belief.Median:0.0} times as fast as the reference ({belief.Low:0.0} to {belief.High:0.0})"
+                $"{belief.Median:0.0} times as fast as usual ({belief.Low:0.0} to {belief.High:0.0})"
             );
 
-    private static string Looks(int looks) => looks == 1 ? "1 look" : $"{looks} looks";
+    private static string Looks(int looks) => looks == 1 ? "1 check" : $"{looks} checks";
 }

@@ -158,7 +158,7 @@ public sealed record ComingUp(
                     task.Task.Item.Task,
                     string.Create(
                         CultureInfo.InvariantCulture,
-                        $"the season brings {task.Share * 100:0} % of its soil; then at {task.Task.Course.Before(day.DayNumber - today.DayNumber) * 100:0} % of its mark."
+                        $"the season brings {task.Share * 100:0} % of its soil; then at {task.Task.Course.Before(day.DayNumber - today.DayNumber) * 100:0} % of the way to being due."
                     )
                 )),
         ];

@@ -142,7 +142,8 @@ public sealed class DayPlan(
                 Cabin,
                 Methods,
                 LooseThings,
-                request
+                request,
+                (unasked ?? this).Planner.Worth
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );

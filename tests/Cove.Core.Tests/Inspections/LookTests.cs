@@ -259,7 +259,7 @@ public sealed class LookTests
         Assert.InRange(history.LevelAt(Start.AddHours(3)).Value, 0.6, 0.7);
         Assert.Equal(1, learnt.Of("vacuum-seats").Median, 9);
         Assert.Contains(
-            "from 1 look",
+            "from 1 check",
             RateWords.Of(CareTasks.Find("vacuum-seats")!, learnt),
             StringComparison.Ordinal
         );

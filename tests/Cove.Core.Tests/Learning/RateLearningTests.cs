@@ -108,7 +108,7 @@ public sealed class RateLearningTests
         string sentence = RateWords.Of(CareTasks.Find("vacuum-carpets")!, learnt);
 
         Assert.Equal(
-            "This car soils its carpets 1.3 times as fast as the reference (1.0 to 1.8), from 4 looks.",
+            "This car soils its carpets 1.3 times as fast as usual (1.0 to 1.8), from 4 checks.",
             sentence
         );
         Assert.Contains(

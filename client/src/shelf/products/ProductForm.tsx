@@ -119,7 +119,7 @@ export function ProductForm({ product, choices, onClose }: Props) {
       )}
       <div className="sticky bottom-0 grid gap-2 bg-paper py-3 max-desk:bottom-18">
         <button type="submit" className="act w-full" disabled={save.isPending}>
-          {product ? "Keep it so" : "Put it on the shelf"}
+          {product ? "Save" : "Put it on the shelf"}
         </button>
         {save.isSuccess && product && (
           <p role="status" className="text-center text-14 text-kelp">

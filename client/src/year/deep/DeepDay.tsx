@@ -10,7 +10,7 @@ export function DeepDay({ deep }: { deep: DeepClean }) {
         How the day goes
       </h3>
       <p className="text-14 text-soft">
-        About {count(Math.round(deep.minutes / 30) / 2, "hour")} of hands, then{" "}
+        About {count(Math.round(deep.minutes / 30) / 2, "hour")} hands-on, then{" "}
         {Math.round(deep.dryingHours)} hours to dry at 20 °C; cold or damp air takes several times
         as long. The labels of products and machine come first.
       </p>

@@ -60,7 +60,7 @@ export function Settled({ deep }: Props) {
             </div>
             <span
               className={`text-right text-14 ${surface.level >= 1 ? "over" : "font-semibold"}`}
-              title="of the mark"
+              title="of what makes a deep clean due"
             >
               {Math.round(surface.level * 100)} %
             </span>
@@ -68,7 +68,7 @@ export function Settled({ deep }: Props) {
         ))}
       </ul>
       <p className="mt-2 text-14 text-soft">
-        The red line is the mark: from there on only a deep clean brings it out. {deep.pressing}
+        From the red line on only a deep clean brings it out. {deep.pressing}
       </p>
     </section>
   );

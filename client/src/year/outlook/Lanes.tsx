@@ -401,9 +401,9 @@ function of(courses: Map<string, Course>, outlook: Outlook, group: Group): Cours
     .flatMap((lane) => courses.get(lane.taskId) ?? []);
 }
 
-/** "64 % of the mark" */
+/** "64 % of the way to due" */
 function said(course: Course, day: number): string {
-  return `${Math.round((course.before[day] ?? 0) * 100)} % of the mark`;
+  return `${Math.round((course.before[day] ?? 0) * 100)} % of the way to due`;
 }
 
 function daysBetween(from: string, to: string): number {

@@ -171,7 +171,7 @@ export function WhatIf(props: Props) {
         step={1}
         onChange={(children) => setUse({ children })}
       />
-      {often("Animals aboard", "pets")}
+      {often("Pets", "pets")}
       {often("Eating aboard", "eating")}
       {often("Windows open in dust", "openWindows")}
       <MoreUse asked={asked.use} now={use} setUse={setUse} />

@@ -1,9 +1,10 @@
 using Cove.Core.Methods;
 using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Ready;
+using Cove.Core.Sessions.Runs;
 using Cove.Core.Upkeep.Tasks;
 
-namespace Cove.Core.Sessions.Runs;
+namespace Cove.Core.Sessions;
 
 /// <summary>Plans what is left of a run anew, because less time is left than was thought, or more.</summary>
 /// <remarks>
