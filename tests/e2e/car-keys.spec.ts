@@ -113,10 +113,10 @@ onACopy("what was learnt is shown with its band and can be forgotten", async ({ 
   await expect(page.getByRole("row").filter({ hasText: "Vacuum carpets and mats" })).toContainText(
     /\d\.\d\d\.\d to \d\.\d/,
   );
-  await page.getByRole("button", { name: "Start over" }).click();
-  await page.getByRole("button", { name: "Start over" }).click();
+  await page.getByRole("button", { name: "Start over", exact: true }).click();
+  await page.getByRole("button", { name: "Yes, start over" }).click();
   await expect(
-    page.getByRole("heading", { name: /^Nothing has been learnt of this car yet/ }),
+    page.getByRole("heading", { name: /^Nobody has checked this car yet/ }),
   ).toBeVisible();
   await expect(page.getByRole("table", { name: "How fast each task comes due" })).toHaveCount(0);
 });
@@ -128,7 +128,7 @@ onACopy(
     await open(page, cove, "car/use");
     await page.getByRole("radiogroup", { name: "Pets" }).getByText("Most days").click();
     await expect(page.getByText(/^\d+ dates sooner$/).last()).toBeVisible();
-    const button = page.getByRole("button", { name: "Use it so", exact: true });
+    const button = page.getByRole("button", { name: "Apply", exact: true });
     await expect(button).toBeInViewport();
     await button.click();
     await expect(button).toBeHidden();

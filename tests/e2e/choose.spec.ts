@@ -129,3 +129,29 @@ onACopy(
     await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
   },
 );
+
+onACopy(
+  "a choice is remembered: what is never wanted in a slot is planned elsewhere",
+  async ({ page, cove }) => {
+    await open(page, cove, "today");
+    const order = page.getByRole("table", { name: /Running order/ });
+    await expect(page.getByText("Below is what your routine put into it.")).toBeVisible();
+    await page.getByRole("checkbox", { name: "Do “Clean the windscreen inside”" }).click();
+    const notThisTime = page.getByRole("region", { name: "Not this time" });
+    await notThisTime
+      .getByRole("button", { name: "Never in this slot: Clean the windscreen inside" })
+      .click();
+    await expect(notThisTime.getByText("not planned into this slot any more")).toBeVisible();
+
+    // Asked for nothing, the slot goes without it.
+    await open(page, cove, "today");
+    await expect(order.first()).toBeVisible();
+    await expect(order.getByText("Clean the windscreen inside")).toHaveCount(0);
+    await open(page, cove, "year");
+    await page
+      .getByRole("button", { name: "Allow in slot 1: Clean the windscreen inside" })
+      .click();
+    await page.getByRole("button", { name: "Apply from today" }).click();
+    await expect(page.getByText("never in it:")).toBeHidden();
+  },
+);

@@ -40,7 +40,7 @@ test("an empty Cove asks for a car, draws it, and leads through a first session"
   await planned(page, 5);
   await page.getByRole("button", { name: /^Start \d+-minute session/ }).click();
   await finishRun(page);
-  await page.getByRole("link", { name: "Open the log" }).click();
+  await page.getByRole("link", { name: "Log and photos" }).click();
   await expect(page.getByRole("button", { name: /^Undo/ }).first()).toBeVisible();
 });
 

@@ -29,7 +29,7 @@ test("the main story on a phone that reaches Cove by a name", async ({ page, cov
   await expect(page.getByText(/^Step 1 of/)).toBeVisible();
   await answer(page, "Done");
   await finishRun(page);
-  await page.getByRole("link", { name: "Open the log" }).tap();
+  await page.getByRole("link", { name: "Log and photos" }).tap();
   await expect(page.getByRole("button", { name: /^Undo/ }).first()).toBeVisible();
 
   await page.getByRole("link", { name: "Cabin" }).tap();

@@ -94,7 +94,7 @@ test.describe("the only car", () => {
       expect(learnt.tasks.some((task) => task.multiplier > 1.1)).toBe(true);
       await page.goto(`${cove.url}/cars/${id}/car/learnt`);
       await expect(
-        page.getByRole("heading", { name: /^This car soils .* looks\.$/ }),
+        page.getByRole("heading", { name: /^This car soils .* checks\.$/ }),
       ).toBeVisible();
 
       // Out as a file, away, and in again.
@@ -197,7 +197,7 @@ withOwnCar(
       page.getByRole("button", { name: /^Carpet, front, .*level 1\.[1-7]/ }),
     ).toBeVisible();
     await page.getByRole("button", { name: /^Undo: Pat by hand/ }).click();
-    await expect(page.getByText("Nothing is known of the carpets of this car yet")).toBeVisible();
+    await expect(page.getByText("Nobody has checked the carpets of this car yet")).toBeVisible();
 
     await page.getByRole("button", { name: "Something happened here" }).click();
     await page.getByRole("button", { name: "A day at the beach" }).click();

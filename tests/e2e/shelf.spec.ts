@@ -129,7 +129,7 @@ test("a product comes from its label onto the shelf, and goes again", async ({ p
   await expect(
     page.getByRole("button", { name: "Spirit on Side and rear glass, tinted: Keep off" }),
   ).toBeVisible();
-  await page.getByRole("link", { name: "Products" }).click();
+  await page.getByRole("link", { name: "Products", exact: true }).click();
   await expect(page.getByRole("button", { name: "Put a product on the shelf" })).toBeVisible();
   await page.getByRole("button", { name: /^Spirit/ }).click();
   await page.getByRole("button", { name: "Take it off the shelf" }).click();

@@ -3758,6 +3758,7 @@ export interface components {
             power?: boolean;
             shade?: boolean;
             standing?: components["schemas"]["Standing"];
+            without?: string[];
             changes?: components["schemas"]["SlotChangeDocument"][];
         };
         /** @enum {unknown} */

@@ -210,7 +210,7 @@ function Forget({ vehicleId, looks }: { vehicleId: string; looks: number }) {
           disabled={forget.isPending}
           onClick={() => forget.mutate()}
         >
-          Start over
+          Yes, start over
         </button>
         {forget.error && (
           <p role="alert" className="mt-3 text-coral">

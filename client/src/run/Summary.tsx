@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import type { Run } from "../api/client";
+import { useNextSlot } from "../api/routine";
 import { clockOrDay, count, daysSaid, seconds, shortDay } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Reminders } from "../shared/Reminders";
@@ -41,6 +42,7 @@ export function Summary({ run, waiting }: { run: Run; waiting: number }) {
     .filter((step) => step.outcome === "done" || step.outcome === "notClean")
     .reduce((sum, step) => sum + step.plannedSeconds, 0);
   const next = new Map(run.next.map((task) => [task.taskId, task]));
+  const slot = useNextSlot(run.vehicleId).data?.slot;
   const wet = run.drying.filter((drying) => Date.parse(drying.dryAt) > Date.parse(run.now));
   return (
     <main className="mx-auto flex min-h-dvh max-w-[560px] flex-col px-5 pt-5 pb-6">
@@ -90,6 +92,15 @@ export function Summary({ run, waiting }: { run: Run; waiting: number }) {
           </li>
         ))}
       </ul>
+      {left.length > 0 && slot && (
+        <p className="mt-3 text-17">
+          What was left out goes into your next slot as far as it fits:{" "}
+          <b>
+            {shortDay(slot.day)}, {slot.minutes} min
+          </b>
+          .
+        </p>
+      )}
       {wet.map((drying) => (
         <p key={drying.taskId} className="mt-3 text-17">
           <b>{drying.what}</b> {drying.what.endsWith("s") ? "are" : "is"} still drying until{" "}
@@ -106,7 +117,7 @@ export function Summary({ run, waiting }: { run: Run; waiting: number }) {
         </Link>
         <div className="grid grid-cols-2 gap-2.5">
           <Link className="act2 min-h-[54px] text-17" to={`/cars/${run.vehicleId}/log`}>
-            Open the log
+            Log and photos
           </Link>
           <Link className="act2 min-h-[54px] text-17" to={`/cars/${run.vehicleId}/today`}>
             Back to today

@@ -16,6 +16,12 @@ export type Place = {
   rail?: { name: string; key: string; Icon: ComponentType };
 };
 
+/** What one goes to now and then, beside the places. */
+const MORE = [
+  { path: "methods", name: "Techniques" },
+  { path: "look", name: "Quick check" },
+];
+
 /** The frame of every place: the rail of places, and a word when the server is lost. */
 export function Shell({ places, children }: { places: Place[]; children: ReactNode }) {
   const rail = places.flatMap(({ path, rail }) => (rail ? [{ path, ...rail }] : []));
@@ -62,6 +68,19 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
             {name}
           </NavLink>
         ))}
+        <div className="mt-3 hidden text-center text-12 leading-tight desk:block">
+          {MORE.map(({ path, name }) => (
+            <NavLink
+              key={path}
+              to={`/cars/${vehicleId}/${path}`}
+              className={({ isActive }) =>
+                `grid min-h-9 place-items-center ${isActive ? "font-bold text-ink" : "text-soft hover:text-ink"}`
+              }
+            >
+              {name}
+            </NavLink>
+          ))}
+        </div>
         <NavLink
           to={`/cars/${vehicleId}/spill`}
           className="flex flex-1 flex-col items-center gap-1 py-2.5 text-13 leading-tight text-coral desk:mt-auto desk:flex-none"
@@ -83,6 +102,20 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
       <div className="flex min-w-0 flex-1 flex-col">
         <LostServer />
         {children}
+        <div className="no-print flex flex-wrap justify-center gap-x-6 border-t border-hairline bg-deep px-4 text-16 desk:hidden">
+          {MORE.map(({ path, name }) => (
+            <NavLink
+              key={path}
+              to={`/cars/${vehicleId}/${path}`}
+              className="lnk flex min-h-11 items-center"
+            >
+              {name}
+            </NavLink>
+          ))}
+          <button type="button" className="lnk min-h-11" onClick={turn}>
+            {theme === "dark" ? "Day mode" : "Night mode"}
+          </button>
+        </div>
       </div>
     </div>
   );

@@ -1,14 +1,22 @@
+import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Schemas, Today } from "../api/client";
 import { shortDay } from "../shared/format";
-import { RoutineOffer } from "../year/RoutineOffer";
+
+const RoutineOffer = lazy(async () => ({
+  default: (await import("../year/RoutineOffer")).RoutineOffer,
+}));
 
 type Props = { today: Today; next: Schemas["NextSlotView"] | undefined; onSlot: () => void };
 
 /** When the next session is, by the owner's routine, and what it will hold. */
 export function NextSlot({ today, next, onSlot }: Props) {
   if (!next?.slot) {
-    return next?.offered ? <RoutineOffer vehicleId={today.vehicle.id} /> : null;
+    return next?.offered ? (
+      <Suspense fallback={null}>
+        <RoutineOffer vehicleId={today.vehicle.id} />
+      </Suspense>
+    ) : null;
   }
   const { slot } = next;
   const tasks = slot.tasks.map((task) => task.shortName.toLowerCase()).join(", ");

@@ -4,13 +4,20 @@ import { DidThis } from "../log/DidThis";
 import { clockOrDay, daysSaid, minutes } from "../shared/format";
 import { useSayPlace } from "../shared/useSayPlace";
 import { type Ask, settled, withTask } from "./ask";
+import { NeverInSlot } from "./NeverInSlot";
 
 type Held = Today["notThisTime"][number];
 
-type Props = { today: Today; ask: Ask; onAsk: (ask: Ask) => void };
+type Props = {
+  today: Today;
+  ask: Ask;
+  onAsk: (ask: Ask) => void;
+  /** The slot of today; undefined on other days. */
+  slotId: string | undefined;
+};
 
 /** What the session leaves, each with its reason, the shortest way out, and where nobody is harmed by it a way to do it all the same. */
-export function NotThisTime({ today, ask, onAsk }: Props) {
+export function NotThisTime({ today, ask, onAsk, slotId }: Props) {
   const add = (taskId: string) => () => onAsk(withTask(ask, taskId));
   const held = today.notThisTime.filter((one) => one.reason !== "notDue");
   const notDue = today.notThisTime.filter((one) => one.reason === "notDue");
@@ -35,11 +42,14 @@ export function NotThisTime({ today, ask, onAsk }: Props) {
             <Over over={one.overMark} daysLeft={one.daysLeft} />
             {one.why}{" "}
             {one.reason === "leftOut" ? (
-              <Add
-                label="Put back"
-                name={one.name}
-                onClick={() => onAsk(settled(ask, one.taskId))}
-              />
+              <>
+                <Add
+                  label="Put back"
+                  name={one.name}
+                  onClick={() => onAsk(settled(ask, one.taskId))}
+                />{" "}
+                {slotId && <NeverInSlot vehicleId={today.vehicle.id} slotId={slotId} task={one} />}
+              </>
             ) : (
               <>
                 <WayOut today={today} held={one} />{" "}

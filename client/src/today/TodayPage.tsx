@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useDeferredValue, useRef, useState } from "react";
+import { lazy, Suspense, useDeferredValue, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, ask, type Cabin, type Schemas, type Today } from "../api/client";
 import { newKey } from "../api/key";
@@ -11,7 +11,6 @@ import { device } from "../run/offline";
 import { Caution } from "../shared/Caution";
 import { clock, clockOrDay, count, longDay, percent, shortDay } from "../shared/format";
 import { keep, kept } from "../shared/kept";
-import { Reminders } from "../shared/Reminders";
 import { Empty, Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -24,11 +23,14 @@ import { Lanes } from "./Lanes";
 import { MixFirst } from "./MixFirst";
 import { NextSlot } from "./NextSlot";
 import { NotThisTime } from "./NotThisTime";
-import { OpenRun } from "./OpenRun";
 import { OrderTable } from "./OrderTable";
 import { PlaceCell } from "./PlaceCell";
 import { Ruler } from "./Ruler";
 import { WayRound } from "./WayRound";
+
+// What is not on the first view of most days is loaded when it is wanted.
+const Reminders = lazy(async () => ({ default: (await import("../shared/Reminders")).Reminders }));
+const OpenRun = lazy(async () => ({ default: (await import("./OpenRun")).OpenRun }));
 
 const USUAL_MINUTES = 25;
 const KEY = "cove.minutes";
@@ -84,6 +86,7 @@ type PlanProps = {
 
 function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: PlanProps) {
   const navigate = useNavigate();
+  const slotId = next?.isToday ? next.slot?.slotId : undefined;
   const queries = useQueryClient();
   const key = useRef(newKey());
   const start = useMutation({
@@ -142,10 +145,14 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
         ]}
       />
       <SpotsFirst vehicleId={today.vehicle.id} />
-      <Reminders vehicleId={today.vehicle.id} now={today.now} />
+      <Suspense fallback={null}>
+        <Reminders vehicleId={today.vehicle.id} now={today.now} />
+      </Suspense>
       {!today.runUnderWay && <NextSlot today={today} next={next} onSlot={onSlot} />}
       {today.runUnderWay ? (
-        <OpenRun runId={today.runUnderWay} />
+        <Suspense fallback={<Loading what="Loading" />}>
+          <OpenRun runId={today.runUnderWay} />
+        </Suspense>
       ) : today.worthDoing === 0 && !isAsked(asks) ? (
         <>
           <Empty title="Nothing to do today">
@@ -162,7 +169,7 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
             </p>
           </Empty>
           <div className="mx-auto w-full max-w-xl px-4 pb-8">
-            <NotThisTime today={today} ask={asks} onAsk={onAsk} />
+            <NotThisTime today={today} ask={asks} onAsk={onAsk} slotId={slotId} />
           </div>
         </>
       ) : (
@@ -204,7 +211,7 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
               {cabin ? <WayRound today={today} cabin={cabin} /> : <div className="h-64" />}
             </aside>
             <aside className="border-hairline px-4 pb-5 desk:border-l desk:px-[16px] wide:pt-2">
-              <NotThisTime today={today} ask={asks} onAsk={onAsk} />
+              <NotThisTime today={today} ask={asks} onAsk={onAsk} slotId={slotId} />
             </aside>
           </div>
         </>

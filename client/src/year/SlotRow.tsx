@@ -47,6 +47,8 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
   ];
   const atHand = slot.tap ? (slot.power ? "both" : "tap") : slot.power ? "power" : "none";
   const name = `Slot ${number}`;
+  const nameOf = (taskId: string) =>
+    routine.tasks.find((task) => task.taskId === taskId)?.name ?? taskId;
   return (
     <li className="border-t border-hairline py-1.5 last:border-b">
       <div className="flex flex-wrap items-center gap-x-3.5 gap-y-1 text-16">
@@ -143,6 +145,24 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
           onChange={(use) => onChange({ use: use as NonNullable<Slot["use"]> })}
         />
       </div>
+      {slot.without && slot.without.length > 0 && (
+        <p className="mt-0.5 flex flex-wrap items-center gap-x-3 text-14">
+          <span className="text-soft">never in it:</span>
+          {slot.without.map((taskId) => (
+            <button
+              key={taskId}
+              type="button"
+              className="min-h-8 underline underline-offset-4 max-desk:min-h-11"
+              aria-label={`Allow in slot ${number}: ${nameOf(taskId)}`}
+              onClick={() =>
+                onChange({ without: slot.without?.filter((known) => known !== taskId) ?? [] })
+              }
+            >
+              {nameOf(taskId)}, allow again
+            </button>
+          ))}
+        </p>
+      )}
       {Object.values(errors).flat().length > 0 && (
         <p role="alert" className="mt-1 text-14 text-coral">
           {Object.values(errors).flat().join(" ")}

@@ -119,6 +119,10 @@ public sealed record SlotDocument
     /// <summary>How long the car may stand afterwards.</summary>
     public Standing Standing { get; init; }
 
+    /// <summary>Ids of the tasks that are not done in it.</summary>
+    [MaxLength(CarRoutine.MostEach, ErrorMessage = "Leave up to 60 tasks out of a slot.")]
+    public IReadOnlyList<string> Without { get; init; } = [];
+
     /// <summary>Single days that are otherwise.</summary>
     [MaxLength(RoutineRules.MostChanges, ErrorMessage = "Change up to 200 single days.")]
     public IReadOnlyList<SlotChangeDocument> Changes { get; init; } = [];
@@ -138,6 +142,7 @@ public sealed record SlotDocument
             Power = slot.Place.Power,
             Shade = slot.Place.Shade,
             Standing = slot.Place.Standing,
+            Without = [.. slot.Without.Select(id => id.Value)],
             Changes =
             [
                 .. slot.Changes.Select(change => new SlotChangeDocument
@@ -158,6 +163,7 @@ public sealed record SlotDocument
         {
             Use = Use,
             Place = new SlotPlace(Ground, Tap, Power, Shade, Standing),
+            Without = [.. Without.Select(id => new TaskId(id))],
             Changes =
             [
                 .. Changes.Select(change => new SlotChange(change.Day, change.Kind)

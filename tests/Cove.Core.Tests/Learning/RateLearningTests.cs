@@ -112,12 +112,12 @@ public sealed class RateLearningTests
             sentence
         );
         Assert.Contains(
-            "Nothing is known of the windscreen",
+            "Nobody has checked the windscreen",
             RateWords.Of(CareTasks.Find("windscreen")!, learnt),
             StringComparison.Ordinal
         );
         Assert.Contains(
-            "Nothing has been learnt",
+            "Nobody has checked this car",
             RateWords.OfCar(LearntRates.Nothing),
             StringComparison.Ordinal
         );

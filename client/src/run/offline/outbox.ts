@@ -71,12 +71,12 @@ export class Outbox {
 
   notice = (): Notice | null => this.last;
 
-  /** Takes an answer. It is on the device before anything else happens to it. */
+  /** Takes an answer. It is on the device before it shows: what one sees is not lost by a reload. */
   async add(answer: Waiting) {
+    await this.store.add(answer);
     this.last = null;
     this.all = [...this.all, answer];
     this.tell();
-    await this.store.add(answer);
     await this.flush();
   }
 

@@ -197,6 +197,7 @@ public sealed class CarYear
 
     private bool MayIn(Slot slot, CareTask task, ReadyTask work, bool required) =>
         WorkAt(slot.Place).Of(task.Id) is not null
+        && !slot.Without.Contains(task.Id)
         && slot.Use switch
         {
             SlotUse.QuickOnly => work.Work.Drying <= Standing.AnHour.Length(),

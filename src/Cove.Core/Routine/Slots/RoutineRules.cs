@@ -54,6 +54,14 @@ public static class RoutineRules
             yield return new ValidationError($"{at}.minutes", Minutes);
         }
 
+        if (
+            slot.Without.Count != slot.Without.Distinct().Count()
+            || slot.Without.Any(id => CareTasks.Find(id) is null)
+        )
+        {
+            yield return new ValidationError($"{at}.without", "Name tasks that Cove knows, each once.");
+        }
+
         if (slot.From < today.AddYears(-LookAheadYears) || slot.From > today.AddYears(LookAheadYears))
         {
             yield return new ValidationError($"{at}.from", "Begin within five years of today.");

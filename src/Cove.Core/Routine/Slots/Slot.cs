@@ -28,6 +28,9 @@ public sealed record Slot(SlotId Id, RecurrenceRule Rule, DateOnly From, TimeOnl
     /// <summary>Where the work is done.</summary>
     public SlotPlace Place { get; init; } = SlotPlace.Usual;
 
+    /// <summary>The tasks that the owner does not want in it; each once. A task that is wanted in no slot at all is pinned to never instead.</summary>
+    public IReadOnlyList<TaskId> Without { get; init; } = [];
+
     /// <summary>Single days that are otherwise than the rule has them; at most one for each day of the rule.</summary>
     public IReadOnlyList<SlotChange> Changes { get; init; } = [];
 
