@@ -64,11 +64,11 @@ test.describe("where the browser lets Cove open without a network", () => {
       await expect(done.or(finish)).toBeVisible();
     }
     await finish.click();
-    await expect(opened.getByText("answers waiting")).toBeVisible();
+    await expect(opened.getByText(/answers? waiting/)).toBeVisible();
     await expect(opened.getByRole("heading", { name: "Done for today" })).toBeVisible();
 
     await context.setOffline(false);
-    await expect(opened.getByText("answers waiting")).toBeHidden();
+    await expect(opened.getByText(/answers? waiting/)).toBeHidden();
     const run = await saved(opened, cove);
     expect(run.finishedAt).not.toBeNull();
     expect(run.events.map((said) => said.kind)).toEqual([
@@ -183,4 +183,29 @@ test("a pause stops the clock of the step", async ({ page, cove }) => {
   await expect
     .poll(async () => (await saved(page, cove)).events.map((said) => said.kind))
     .toEqual(["paused", "resumed"]);
+});
+
+// Seen: the step fell back for a moment when an answer had arrived, and a tap in that moment was lost.
+test("steps answered one right after the other never fall back while the answers arrive", async ({
+  page,
+  cove,
+}) => {
+  const steps = await start(page, cove);
+  await page.evaluate(() => {
+    const seen: number[] = [];
+    Object.assign(window, { seen });
+    new MutationObserver(() => {
+      const step = Number(/Step (\d+) of/.exec(document.body.textContent ?? "")?.[1]);
+      if (step && step !== seen.at(-1)) {
+        seen.push(step);
+      }
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+  });
+  for (let step = 1; step < steps; step++) {
+    await page.getByRole("button", { name: "Done", exact: true }).click();
+    await expect(page.getByText(new RegExp(`^Step ${step + 1} of`))).toBeVisible();
+  }
+  await expect.poll(async () => (await saved(page, cove)).events.length).toBe(steps - 1);
+  const seen = await page.evaluate(() => (window as unknown as { seen: number[] }).seen);
+  expect(seen).toEqual([...seen].sort((a, b) => a - b));
 });

@@ -8,6 +8,8 @@ const folder = new URL("../../docs/screenshots/", import.meta.url).pathname;
 await mkdir(folder, { recursive: true });
 
 const browser = await chromium.launch(BROWSER);
+/** The pictures to make; all of them when none is named. */
+const wanted = process.argv.slice(2);
 
 /**
  * @param {string} name
@@ -15,6 +17,9 @@ const browser = await chromium.launch(BROWSER);
  * @param {(page: import("@playwright/test").Page, place: (name: string) => string, cove: Cove) => Promise<void>} story
  */
 async function shot(name, options, story) {
+  if (wanted.length > 0 && !wanted.includes(name)) {
+    return;
+  }
   const cove = await Cove.start({ demo: options.demo ?? true, clock: CLOCK });
   const page = await browser.newPage({
     viewport: options.viewport ?? DESK,
@@ -134,7 +139,7 @@ await shot("run-phone-night", { viewport: PHONE, dark: true }, async (page, plac
   for (let fives = 0; fives < 7; fives++) {
     await page.locator("#minutes").press("Shift+ArrowRight");
   }
-  await page.getByRole("button", { name: /^Start \d+-minute session/ }).waitFor();
+  await page.locator("[data-minutes='60']").waitFor();
   await start(page);
   await answer(page, 9);
 });

@@ -20,13 +20,15 @@ export function useAnswers(known: Run, now: number) {
   const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const failures = useSyncExternalStore(outbox.subscribe, outbox.failures);
   const notice = useSyncExternalStore(outbox.subscribe, outbox.notice);
+  const taken = useSyncExternalStore(outbox.subscribe, () => outbox.latest(known.id));
+  const base = taken && taken.events.length > known.events.length ? taken : known;
   const run = useMemo(() => {
-    const arrived = new Set(known.events.map((event) => event.key));
-    const waiting = all.filter((answer) => answer.runId === known.id && !arrived.has(answer.key));
+    const arrived = new Set(base.events.map((event) => event.key));
+    const waiting = all.filter((answer) => answer.runId === base.id && !arrived.has(answer.key));
     return waiting.length > 0
-      ? progressOf(known, [...known.events, ...waiting.map(({ runId: _, ...event }) => event)])
-      : known;
-  }, [known, all]);
+      ? progressOf(base, [...base.events, ...waiting.map(({ runId: _, ...event }) => event)])
+      : base;
+  }, [base, all]);
   const settled = useSettled(`${run.current} ${run.rounds}`);
   const say = (kind: RunEventKind, step: number, towel: Role | null = null) => {
     // No answer is older than the one before it, whatever the clock of the device has done meanwhile.

@@ -59,6 +59,29 @@ test("answers given without a network are sent in order once it is back, each on
   expect([outbox.waiting(), outbox.failures()]).toEqual([[], 0]);
 });
 
+test("there is no moment in which an answer is neither waiting nor in the run that the server gave", async () => {
+  const taken: string[] = [];
+  const outbox = new Outbox(deviceStore(), async ({ key }) => {
+    taken.push(key);
+    return { kind: "taken", run: { id: "run", events: taken.map((key) => ({ key })) } as Run };
+  });
+  await outbox.ready;
+  const missing: string[] = [];
+  const given: string[] = [];
+  outbox.subscribe(() => {
+    const there = new Set([
+      ...outbox.waiting().map((waiting) => waiting.key),
+      ...(outbox.latest("run")?.events ?? []).map((event) => event.key),
+    ]);
+    missing.push(...given.filter((key) => !there.has(key)));
+  });
+  for (const key of ["a", "b", "c"]) {
+    await outbox.add(answer(key));
+    given.push(key);
+  }
+  expect([taken, missing]).toEqual([["a", "b", "c"], []]);
+});
+
 test("what waited is found again after the page was closed", async () => {
   const first = server();
   first.state.lost = true;

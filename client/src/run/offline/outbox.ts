@@ -36,6 +36,7 @@ export class Outbox {
   private sending = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private taken: (run: Run) => void = () => {};
+  private readonly runs = new Map<string, Run>();
   private last: Notice | null = null;
   private missed = 0;
   readonly ready: Promise<void>;
@@ -71,6 +72,9 @@ export class Outbox {
 
   notice = (): Notice | null => this.last;
 
+  /** A run as the server last answered with it; undefined while none of its answers was sent from here. */
+  latest = (runId: string): Run | undefined => this.runs.get(runId);
+
   /** Takes an answer. It is on the device before it shows: what one sees is not lost by a reload. */
   async add(answer: Waiting) {
     await this.store.add(answer);
@@ -99,8 +103,9 @@ export class Outbox {
         if (reply.kind === "refused") {
           this.last = { runId: answer.runId, answer, run: reply.run, why: reply.why };
         }
-        // First the run that has the answer, then the answer goes: in between it must not be missing.
+        // The run that has the answer comes in the moment in which the answer goes: in between it must not be missing.
         if (reply.run) {
+          this.runs.set(answer.runId, reply.run);
           this.taken(reply.run);
         }
         this.all = this.all.filter((other) => other !== answer);
