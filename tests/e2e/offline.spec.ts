@@ -209,3 +209,36 @@ test("steps answered one right after the other never fall back while the answers
   const seen = await page.evaluate(() => (window as unknown as { seen: number[] }).seen);
   expect(seen).toEqual([...seen].sort((a, b) => a - b));
 });
+
+test("two devices on one run, one of them without a network, end in one order of events", async ({
+  page,
+  browser,
+  cove,
+}) => {
+  await start(page, cove);
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(page.url());
+  await expect(other.getByText(/^Step 1 of/)).toBeVisible();
+  const first = await page.getByRole("heading", { level: 1 }).textContent();
+
+  await page.context().setOffline(true);
+  await answerUnsaved(page, "Done");
+  await answerUnsaved(page, "Done");
+  await answer(other, "Skip");
+  await page.context().setOffline(false);
+
+  // The other device was first with the first step; the second answer of this one still counts.
+  await expect(page.getByRole("alert")).toContainText(
+    `“${first}” was answered on another device: skipped.`,
+  );
+  await expect(page.getByText(/answers? waiting/)).toBeHidden();
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible();
+  const { events } = await saved(page, cove);
+  expect(events.map(({ kind, step }) => [kind, step])).toEqual([
+    ["skipped", 0],
+    ["done", 1],
+  ]);
+  await other.reload();
+  await expect(other.getByText(/^Step 3 of/)).toBeVisible();
+  await other.context().close();
+});

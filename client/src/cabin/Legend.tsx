@@ -10,7 +10,7 @@ export function Legend({ cabin }: { cabin: Cabin }) {
       aria-hidden="true"
     >
       <div>
-        <p className="cap mb-1.5">Level, as a share of the way to the mark</p>
+        <p className="cap mb-1.5">Darker is nearer to being due; 1.0 is due</p>
         <svg width="322" height="50" viewBox="0 0 322 50" className="max-w-full">
           {[0.15, 0.35, 0.55, 0.75, 0.95, 1.2].map((level, index) => (
             <Contour
@@ -38,20 +38,20 @@ export function Legend({ cabin }: { cabin: Cabin }) {
         </svg>
       </div>
       <div>
-        <p className="cap mb-1.5">Soundings: days to the mark</p>
+        <p className="cap mb-1.5">Numbers: days left</p>
         <svg width="180" height="44" viewBox="0 0 180 44">
           <text className="sounding" x="14" y="14">
             7
           </text>
           <text x="36" y="14" style={{ fontSize: 13 }}>
-            seven days in hand
+            seven days left
           </text>
           <rect className="plate" x="1.500" y="24" width="25" height="18" rx="2" />
           <text className="sounding over" x="14" y="37.5">
             −4
           </text>
           <text x="36" y="37.5" style={{ fontSize: 13 }}>
-            four days past it
+            four days overdue
           </text>
         </svg>
       </div>

@@ -17,7 +17,7 @@ export function LookHere({ vehicleId, surface }: Props) {
   const seen = useLook(vehicleId);
   return (
     <section className="border-t border-hairline pt-2 pb-3">
-      <h3 className="mb-1 text-17">Take a look</h3>
+      <h3 className="mb-1 text-17">Quick checks</h3>
       <ul className="grid grid-cols-2 gap-1.5">
         {surface.inspections.map((inspection) => (
           <li key={inspection.id}>

@@ -21,7 +21,7 @@ export function What({ run, step, parts, titleRef }: WhatProps) {
       <h1
         ref={titleRef}
         tabIndex={-1}
-        className="mt-2 mb-1 text-31 leading-[1.06] outline-none desk:text-34"
+        className="mt-2 mb-1 text-[28px] leading-[1.06] outline-none desk:text-34"
       >
         {step.name}
       </h1>

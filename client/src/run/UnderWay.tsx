@@ -28,6 +28,10 @@ export function UnderWay({ answers, now }: Props) {
   const step = run.steps[run.current];
   const id = `${run.id} ${run.current} ${run.rounds}`;
   const parts = useParts(id, step);
+  // The towel of the present movement is the one that is looked for.
+  const inHandFirst = [...(step?.towels ?? [])].sort(
+    (a, b) => Number(b.role === parts.part?.step.towel) - Number(a.role === parts.part?.step.towel),
+  );
   const mayBeUnclean = step !== undefined && !step.putsBack && !step.isChore;
   const answer = (kind: RunEventKind) => {
     // The clock may be stopped and set going at any time.
@@ -102,7 +106,7 @@ export function UnderWay({ answers, now }: Props) {
             <MixAndFetch run={run} step={step} />
             <Supplies step={step} />
             <Towels
-              towels={step.towels}
+              towels={inHandFirst}
               onTurn={(role) => turn("faceTurned", role)}
               onSwap={(role) => turn("towelRetired", role)}
             />

@@ -143,7 +143,7 @@ public sealed class CarUseTests
                 "Animals aboard",
                 "Prevention in place",
                 "How tidy is tidy enough here",
-                "Learnt from this car",
+                "What checks say of this car",
             ],
             due.Effects.Select(effect => effect.Cause)
         );

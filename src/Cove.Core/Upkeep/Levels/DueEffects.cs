@@ -36,7 +36,7 @@ internal static class DueEffects
         Step("Coat on it", Level.Everyday);
         Step("How tidy is tidy enough here", mark);
         reached = soiling;
-        Step("Learnt from this car", mark);
+        Step("What checks say of this car", mark);
         return effects;
 
         void Step(string cause, Level upTo)
