@@ -242,3 +242,18 @@ test("two devices on one run, one of them without a network, end in one order of
   await expect(other.getByText(/^Step 3 of/)).toBeVisible();
   await other.context().close();
 });
+
+test("two taps in one moment are one answer", async ({ page, cove }) => {
+  await start(page, cove);
+  await page
+    .getByRole("button", { name: "Done", exact: true })
+    .evaluate((button: HTMLButtonElement) => {
+      button.click();
+      button.click();
+    });
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
+  await expect.poll(async () => (await saved(page, cove)).events.length).toBe(1);
+  await expect(page.getByRole("alert")).toHaveCount(0);
+  await answer(page, "Done");
+  await expect(page.getByText(/^Step 3 of/)).toBeVisible();
+});

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import type { Run, RunEventKind, TowelInHand } from "../api/client";
 import { newKey } from "../api/key";
 import { answeredElsewhere } from "./elsewhere";
@@ -30,7 +30,17 @@ export function useAnswers(known: Run, now: number) {
       : base;
   }, [base, all]);
   const settled = useSettled(`${run.current} ${run.rounds}`);
+  // A second tap before the first has been put on the device was meant for the same step.
+  const given = useRef<Run | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whatever comes of an answer, the next one may be given
+  useEffect(() => {
+    given.current = null;
+  }, [run]);
   const say = (kind: RunEventKind, step: number, towel: Role | null = null) => {
+    if (given.current === run) {
+      return;
+    }
+    given.current = run;
     // No answer is older than the one before it, whatever the clock of the device has done meanwhile.
     const last = Date.parse(run.events.at(-1)?.at ?? run.startedAt);
     const at = wallTime(Math.max(now, last), run.startedAt);
