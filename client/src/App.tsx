@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { lazy, Suspense, useEffect } from "react";
+import { lazy, Suspense, useEffect, useSyncExternalStore } from "react";
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useParams } from "react-router";
 import { Problem } from "./api/client";
 import { keys } from "./api/keys";
@@ -7,14 +7,16 @@ import { useVehicles } from "./api/queries";
 import { refresh } from "./api/refresh";
 import { PLACES } from "./places";
 import { outbox } from "./run/offline";
+import { useSettings } from "./settings/useSettings";
 import { ChartPatterns } from "./shared/chart";
 import { keep, kept } from "./shared/kept";
 import { PartMissing } from "./shared/PartMissing";
 import { loadSheet } from "./shared/Sheet";
 import { Shell } from "./shared/Shell";
 import { Empty, Failed, Loading } from "./shared/States";
+import { settings, subscribeSettings } from "./shared/settings";
 import { ShortcutProvider } from "./shared/shortcuts";
-import { useTheme } from "./shared/theme";
+import "./shared/theme";
 
 const loadRun = () => import("./run/RunPage");
 const RunPage = lazy(async () => ({ default: (await loadRun()).RunPage }));
@@ -55,12 +57,14 @@ window.addEventListener("load", () =>
 );
 
 export function App() {
+  // What is on the screen is written anew when the owner reads quantities otherwise.
+  useSyncExternalStore(subscribeSettings, settings);
   return (
     <QueryClientProvider client={queries}>
       <BrowserRouter>
         <ShortcutProvider>
           <ChartPatterns />
-          <Theme />
+          <OwnSettings />
           <PartMissing>
             <Suspense fallback={<Opening />}>
               <Routes>
@@ -86,8 +90,8 @@ export function App() {
   );
 }
 
-function Theme() {
-  useTheme();
+function OwnSettings() {
+  useSettings();
   return null;
 }
 

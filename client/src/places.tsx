@@ -18,6 +18,9 @@ const CarPage = lazy(async () => ({ default: (await import("./car/CarPage")).Car
 const GlassPage = lazy(async () => ({ default: (await import("./glass/GlassPage")).GlassPage }));
 const ShelfPage = lazy(async () => ({ default: (await import("./shelf/ShelfPage")).ShelfPage }));
 const SpillPage = lazy(async () => ({ default: (await import("./spots/SpillPage")).SpillPage }));
+const SettingsPage = lazy(async () => ({
+  default: (await import("./settings/SettingsPage")).SettingsPage,
+}));
 const YearPage = lazy(async () => ({ default: (await import("./year/YearPage")).YearPage }));
 const TechniquesPage = lazy(async () => ({
   default: (await import("./methods/TechniquesPage")).TechniquesPage,
@@ -44,4 +47,5 @@ export const PLACES: Place[] = [
   { path: "car", part: ":tab", Page: CarPage, rail: { name: "Car", key: "7", Icon: CarIcon } },
   { path: "methods", part: ":taskId", Page: TechniquesPage },
   { path: "spill", Page: SpillPage },
+  { path: "settings", Page: SettingsPage },
 ];

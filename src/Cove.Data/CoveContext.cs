@@ -45,7 +45,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<PhotoRow> Photos => Set<PhotoRow>();
 
-    public DbSet<WishRow> Wishes => Set<WishRow>();
+    public DbSet<SettingsRow> Settings => Set<SettingsRow>();
 
     private Guid OwnerId => owner.Id;
 
@@ -137,7 +137,7 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
             photo.HasOne<LogRow>().WithMany().HasForeignKey(row => row.EntryId);
             photo.HasIndex(row => row.EntryId);
         });
-        modelBuilder.Entity<WishRow>().HasKey(row => row.OwnerId);
+        modelBuilder.Entity<SettingsRow>().HasKey(row => row.OwnerId);
         modelBuilder
             .Entity<BusyRow>()
             .HasKey(row => new

@@ -38,6 +38,7 @@ public static class CoveDatabase
         services.AddScoped(provider => new ReminderStore(Context(provider)));
         services.AddScoped(provider => new PlaceStore(Context(provider)));
         services.AddScoped(provider => new MoneyStore(Context(provider)));
+        services.AddScoped(provider => new SettingsStore(Context(provider)));
         services.AddSingleton(provider => new PhotoFiles(
             folder,
             provider.GetRequiredService<TimeProvider>()

@@ -21,6 +21,7 @@ global using Cove.Core.Schools;
 global using Cove.Core.Sessions;
 global using Cove.Core.Sessions.Planning;
 global using Cove.Core.Sessions.Runs;
+global using Cove.Core.Settings;
 global using Cove.Core.Upkeep;
 global using Cove.Core.Upkeep.Levels;
 global using Cove.Core.Upkeep.Tasks;

@@ -18,6 +18,7 @@ using Cove.Web.Features.Reminders;
 using Cove.Web.Features.Routines;
 using Cove.Web.Features.Runs;
 using Cove.Web.Features.Schools;
+using Cove.Web.Features.Settings;
 using Cove.Web.Features.Shelf;
 using Cove.Web.Features.Spots;
 using Cove.Web.Features.Today;
@@ -171,6 +172,7 @@ static void MapApi(WebApplication app)
     api.MapUse();
     api.MapInspections();
     api.MapToday();
+    api.MapSettings();
     api.MapWork();
     api.MapPlaces();
     api.MapSpots();

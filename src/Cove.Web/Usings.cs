@@ -29,6 +29,7 @@ global using Cove.Core.Sessions;
 global using Cove.Core.Sessions.Planning;
 global using Cove.Core.Sessions.Ready;
 global using Cove.Core.Sessions.Runs;
+global using Cove.Core.Settings;
 global using Cove.Core.Spots;
 global using Cove.Core.Stock;
 global using Cove.Core.Upkeep;

@@ -53,6 +53,7 @@ public sealed class ArchitectureTests
             "Outlook",
             ["Vehicles", "Catalogue", "Upkeep", "Log", "Cars", "Sessions", "Routine", "DeepCleaning"]
         ),
+        ("Settings", ["Catalogue"]),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 

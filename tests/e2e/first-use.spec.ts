@@ -51,5 +51,5 @@ test("a car just cleaned has nothing to do and says when it will", async ({ page
   await page.getByRole("button", { name: "Create my car" }).click();
 
   await expect(page.getByRole("heading", { name: "Nothing to do today" })).toBeVisible();
-  await expect(page.getByText("The first task comes due on Sat 21 March.")).toBeVisible();
+  await expect(page.getByText("The first task comes due on Sat 21 Mar.")).toBeVisible();
 });

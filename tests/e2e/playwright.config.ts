@@ -16,7 +16,7 @@ export default defineConfig({
     browserName: "chromium",
     viewport: { width: 1280, height: 800 },
     timezoneId: "UTC",
-    locale: "en-GB",
+    locale: "en-IE",
     launchOptions: BROWSER,
     trace: "off",
     // What a worker has kept would hide what the server says; the tests of it let it in.

@@ -73,7 +73,7 @@ onACopy(
     await dialog.getByRole("button", { name: /^Passed/ }).click();
     await expect(why.getByRole("status")).toHaveText("Good");
     await expect(why.getByText(/Lifted: Your spot test/)).toBeVisible();
-    await expect(why.getByText(/Passed a spot test at neat, Sat 14 March/)).toBeVisible();
+    await expect(why.getByText(/Passed a spot test at neat, Sat 14 Mar/)).toBeVisible();
 
     await why.getByRole("button", { name: "Record a spot test" }).click();
     await page.getByRole("button", { name: /^Failed/ }).click();

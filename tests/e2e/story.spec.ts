@@ -95,7 +95,7 @@ test("from the demo to a finished session, with levels and dates that follow and
   expect(await standing(page, "Driver's mat")).toEqual(after["Driver's mat"]);
   expect(await standing(page, "Dashboard")).toEqual(after.Dashboard);
   await page.getByRole("link", { name: "Log" }).click();
-  const today = page.getByRole("region", { name: "Sat 14 March" });
+  const today = page.getByRole("region", { name: "Sat 14 Mar" });
   await expect(today.getByText("Wash the rubber mats")).toBeVisible();
   await expect(today.getByText("not clean yet")).toBeVisible();
   await expect(today.getByText("Wipe the console trim")).toHaveCount(0);
@@ -144,10 +144,12 @@ onACopy("changing the distance moves the dates", async ({ page, cove }) => {
   await page.getByRole("link", { name: "Today" }).click();
   await page.getByRole("button", { name: "220 km a week" }).click();
   await page.getByLabel("Kilometres a week").fill("12000");
-  await page.getByRole("button", { name: "Change it" }).click();
-  await expect(page.getByText("Say 0 to 10,000 km a week.")).toBeVisible();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(
+    page.getByText("Say how far it is driven in a week. No car is driven as far as that."),
+  ).toBeVisible();
   await page.getByLabel("Kilometres a week").fill("900");
-  await page.getByRole("button", { name: "Change it" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("button", { name: "900 km a week" })).toBeVisible();
   await open(page, cove, "cabin?surface=wheel");
   await expect(page.getByText("Distance, 900 km a week")).toBeVisible();

@@ -65,7 +65,7 @@ test("a deleted car is found in the wastebasket and comes back with its log", as
   await page.getByRole("button", { name: "Delete this car" }).click();
   await page.getByRole("button", { name: "Delete it", exact: true }).click();
   const deleted = page.getByRole("region", { name: "Deleted cars" });
-  await expect(deleted).toContainText("goes for good on Mon 13 April");
+  await expect(deleted).toContainText("goes for good on Mon 13 Apr");
   await deleted.getByRole("button", { name: "Bring back Kestrin Marram" }).click();
   await expect(deleted).toBeHidden();
   await page.getByRole("link", { name: /^Kestrin Marram/ }).click();

@@ -1,6 +1,7 @@
 /** Under which key each answer is kept. What is refreshed under a key is every answer whose key begins with it. */
 export const keys = {
   health: ["health"],
+  settings: ["settings"],
   vehicles: ["vehicles"],
   choices: ["choices"],
   schools: ["schools"],

@@ -125,7 +125,6 @@ export const limits = {
   PricesRequest: {
     shop: { min: 0, max: 1000000 },
     hire: { min: 0, max: 1000000 },
-    currency: { maxLength: 6 },
   },
   ProductRequest: {
     ph: { min: 0, max: 14 },
@@ -140,6 +139,9 @@ export const limits = {
   },
   SessionOrderRequest: {
     minutes: { min: 5, max: 120 },
+  },
+  SettingsRequest: {
+    currency: { maxLength: 6 },
   },
   SlotChangeDocument: {
     minutes: { min: 5, max: 120 },

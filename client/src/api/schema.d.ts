@@ -1124,6 +1124,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the owner reads quantities, times and money. Every other answer stays in kilometres, millilitres and degrees Celsius. */
+        get: operations["GetSettings"];
+        /** Keeps how the owner reads quantities, times and money. */
+        put: operations["KeepSettings"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/work": {
         parameters: {
             query?: never;
@@ -1668,8 +1686,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Says what a deep clean costs, and the owner's currency. */
-        put: operations["SayPrices"];
+        /** Says what a deep clean costs. */
+        put: operations["KeepPrices"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2051,6 +2069,7 @@ export interface components {
             dryingHours: number;
             notForOwners: string;
             prices: components["schemas"]["PricesRequest"];
+            currency: string;
             /** Format: date */
             today: string;
         };
@@ -2066,6 +2085,8 @@ export interface components {
             /** Format: date */
             goesOn: string;
         };
+        /** @enum {unknown} */
+        DistanceUnit: "kilometre" | "mile";
         /** @enum {unknown} */
         DriverSide: "right" | "left";
         /** @enum {unknown} */
@@ -2268,6 +2289,8 @@ export interface components {
         };
         /** @enum {unknown} */
         HoldReason: "leftOut" | "notAskedFor" | "closed" | "spot" | "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "noProduct" | "otherFirst";
+        /** @enum {unknown} */
+        HourClock: "twentyFour" | "twelve";
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -3241,7 +3264,6 @@ export interface components {
             shop?: null | number;
             /** Format: double */
             hire?: null | number;
-            currency?: string;
         };
         ProblemDetails: {
             type?: null | string;
@@ -3672,6 +3694,22 @@ export interface components {
             mixtures: string[];
             leftOut: string[];
         };
+        SettingsRequest: {
+            distance: components["schemas"]["DistanceUnit"];
+            volume: components["schemas"]["VolumeUnit"];
+            temperature: components["schemas"]["TemperatureUnit"];
+            hours: components["schemas"]["HourClock"];
+            currency?: string;
+        };
+        SettingsView: {
+            isChosen: boolean;
+            chosen: components["schemas"]["SettingsRequest"];
+            distanceScale: components["schemas"]["UnitScale"];
+            volumeScale: components["schemas"]["UnitScale"];
+            temperatureScale: components["schemas"]["UnitScale"];
+            /** Format: date */
+            today: string;
+        };
         Shape: {
             surfaceId: string;
             outline: string;
@@ -4094,6 +4132,8 @@ export interface components {
             groups: components["schemas"]["TechniqueGroupView"][];
         };
         /** @enum {unknown} */
+        TemperatureUnit: "celsius" | "fahrenheit";
+        /** @enum {unknown} */
         Tidiness: "relaxed" | "everyday" | "particular";
         TodayView: {
             vehicle: components["schemas"]["VehicleView"];
@@ -4202,6 +4242,14 @@ export interface components {
             /** Format: double */
             height: number;
             outline: string;
+        };
+        UnitScale: {
+            name: string;
+            sign: string;
+            /** Format: double */
+            size: number;
+            /** Format: double */
+            zero: number;
         };
         UseDocument: {
             /** Format: double */
@@ -7342,6 +7390,59 @@ export interface operations {
             };
         };
     };
+    GetSettings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
+    KeepSettings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     GetWork: {
         parameters: {
             query?: never;
@@ -8948,7 +9049,7 @@ export interface operations {
             };
         };
     };
-    SayPrices: {
+    KeepPrices: {
         parameters: {
             query?: never;
             header?: never;

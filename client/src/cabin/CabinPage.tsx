@@ -4,7 +4,7 @@ import { Link, useParams, useSearchParams } from "react-router";
 import type { Cabin } from "../api/client";
 import { useCabin } from "../api/queries";
 import { Choice } from "../shared/Choice";
-import { clock, days, fullDay } from "../shared/format";
+import { clock, days, shortDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -92,7 +92,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
         title="Cabin"
         cells={[
           { label: "Vehicle", value: <VehicleCell vehicle={cabin.vehicle} /> },
-          { label: "Levels as at", value: `${fullDay(cabin.now)}, ${clock(cabin.now)}` },
+          { label: "Levels as at", value: `${shortDay(cabin.now)}, ${clock(cabin.now)}` },
           {
             label: "Overdue",
             value: (

@@ -8,6 +8,7 @@ import { Choice } from "../shared/Choice";
 import { days, daysSaid, minutes, shortDay } from "../shared/format";
 import { MethodSteps } from "../shared/MethodSteps";
 import { Failed, Loading } from "../shared/States";
+import { inUnits } from "../shared/units";
 import { HappeningButton } from "./HappeningButton";
 import { LevelHistory } from "./LevelHistory";
 import { LookHere } from "./LookHere";
@@ -98,7 +99,7 @@ function Why({ task, single }: { task: SurfaceTask; single: boolean }) {
         </div>
         {rows.map((row) => (
           <div key={row.cause} className="grid grid-cols-[1fr_92px_34px] items-center gap-2">
-            <dt>{row.cause}</dt>
+            <dt>{inUnits(row.cause)}</dt>
             <dd className="contents">
               <svg width="92" height="14" aria-hidden="true">
                 <path d="M0 13.500H92" stroke="var(--hairline)" />

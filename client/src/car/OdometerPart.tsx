@@ -5,6 +5,8 @@ import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { clock, shortDay } from "../shared/format";
+import { settings } from "../shared/settings";
+import { distance, fromField } from "../shared/units";
 import { MoveList } from "./MoveList";
 
 type Props = { vehicleId: string; used: Schemas["UseView"] };
@@ -20,7 +22,7 @@ export function OdometerPart({ vehicleId, used }: Props) {
       ask(
         api.POST("/api/vehicles/{vehicleId}/odometer", {
           ...path,
-          body: { kilometres: Number(shown) },
+          body: { kilometres: fromField(Number(shown), settings().distanceScale) },
         }),
       ),
     onSuccess: () => {
@@ -49,10 +51,13 @@ export function OdometerPart({ vehicleId, used }: Props) {
       <h3 className="mb-1 text-20">Odometer</h3>
       <p className="mb-3 max-w-[62ch] text-14 text-soft">
         Between two readings three days apart or more, the distance is measured, and takes the place
-        of the kilometres said above.
+        of the distance given above.
       </p>
       <div className="grid items-start gap-x-6 gap-y-2 desk:grid-cols-[220px_auto_auto]">
-        <Field label="Reading (km)" error={refused?.errors.kilometres?.[0]}>
+        <Field
+          label={`Reading (${settings().distanceScale.sign})`}
+          error={refused?.errors.kilometres?.[0]}
+        >
           <input
             className="field"
             type="number"
@@ -104,9 +109,7 @@ export function OdometerPart({ vehicleId, used }: Props) {
                 <td className="py-1.5">
                   {shortDay(reading.at)}, {clock(reading.at)}
                 </td>
-                <td className="text-right font-semibold">
-                  {Math.round(reading.kilometres).toLocaleString("en-GB")} km
-                </td>
+                <td className="text-right font-semibold">{distance(reading.kilometres)}</td>
                 <td className="note pl-4">{reading.simulated ? "simulated" : ""}</td>
                 <td className="text-right">
                   <button

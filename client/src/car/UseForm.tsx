@@ -2,6 +2,8 @@ import type { ReactNode } from "react";
 import type { Choices, Use } from "../api/client";
 import { percent } from "../shared/format";
 import { Pick } from "../shared/Pick";
+import { settings } from "../shared/settings";
+import { distance, distanceAWeek } from "../shared/units";
 import { Months } from "./Months";
 import { NumberField } from "./NumberField";
 
@@ -38,13 +40,14 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
     <>
       <Group title="Who and how far">
         <NumberField
-          label="Kilometres a week"
+          label={distanceAWeek()}
+          scale={settings().distanceScale}
           value={use.kilometresAWeek}
           error={errors.kilometresAWeek?.[0]}
           {...(measured === null
             ? {}
             : {
-                hint: `The odometer says ${Math.round(measured)} km a week; that is what counts.`,
+                hint: `The odometer says ${distance(measured)} a week; that is what counts.`,
               })}
           onChange={(kilometresAWeek) => onChange({ kilometresAWeek })}
         />

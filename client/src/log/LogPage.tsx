@@ -140,9 +140,7 @@ function Days({ entries, vehicleId, onCorrect, onPhotos }: DaysProps) {
       {[...days].map(([day, list]) => (
         <section key={day} aria-label={shortDay(day)} className="pt-5">
           <div className="flex items-baseline justify-between border-b-[1.5px] border-ink pb-1">
-            <h2 className="text-20">
-              {shortDay(day)} {day.slice(0, 4)}
-            </h2>
+            <h2 className="text-20">{shortDay(day)}</h2>
             <DaySum entries={list} />
           </div>
           <ul>

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { useRecordOfCare } from "../api/queries";
-import { dayOfYear, fullDay } from "../shared/format";
+import { dayOnPaper } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Empty, Failed, Loading } from "../shared/States";
 
@@ -46,8 +46,8 @@ export function RecordPage({ vehicleId }: { vehicleId: string }) {
           </div>
           {[
             { label: "Vehicle", value: record.data.vehicle },
-            { label: "On record", value: `${dayOfYear(from)} to ${dayOfYear(until)}` },
-            { label: "Written", value: fullDay(record.data.written) },
+            { label: "On record", value: `${dayOnPaper(from)} to ${dayOnPaper(until)}` },
+            { label: "Written", value: dayOnPaper(record.data.written) },
           ].map(({ label, value }) => (
             <div key={label} className="border-r border-hairline px-3 py-2 last:border-r-0">
               <span className="cap block">{label}</span>
@@ -72,7 +72,7 @@ export function RecordPage({ vehicleId }: { vehicleId: string }) {
             <ul className="text-14">
               {deepCleans.map((deep) => (
                 <li key={`${deep.day} ${deep.words}`} className="border-b border-hairline py-1">
-                  {dayOfYear(deep.day)}: {deep.words.toLowerCase()}
+                  {dayOnPaper(deep.day)}: {deep.words.toLowerCase()}
                   {deep.extracted ? ", cloth and pile extracted" : ""}
                 </li>
               ))}
@@ -104,7 +104,7 @@ export function RecordPage({ vehicleId }: { vehicleId: string }) {
                     {task.name}
                   </th>
                   <td className="py-[3px] text-right">{task.times}</td>
-                  <td className="py-[3px] text-right whitespace-nowrap">{dayOfYear(task.last)}</td>
+                  <td className="py-[3px] text-right whitespace-nowrap">{dayOnPaper(task.last)}</td>
                 </tr>
               ))}
             </tbody>

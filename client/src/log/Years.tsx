@@ -1,5 +1,6 @@
 import { useLogYears } from "../api/queries";
 import { count } from "../shared/format";
+import { volume } from "../shared/units";
 
 /** What each year of care came to. */
 export function Years({ vehicleId }: { vehicleId: string }) {
@@ -46,7 +47,7 @@ export function Years({ vehicleId }: { vehicleId: string }) {
                 {[
                   year.sessions,
                   year.minutes.toLocaleString("en-GB"),
-                  `${year.millilitres.toLocaleString("en-GB")} ml`,
+                  volume(year.millilitres),
                   year.cost.toFixed(2),
                   year.deepCleans,
                   year.overdueDays,

@@ -16,7 +16,7 @@ export function TechniquesPage() {
     return <Failed error={list.error} again={() => list.refetch()} />;
   }
   if (!list.data) {
-    return <Loading what="Opening the handbook" />;
+    return <Loading what="Loading" />;
   }
   const { tasks, chores } = list.data;
   const shown = taskId ?? (phone ? undefined : tasks[0]?.taskId);

@@ -2,6 +2,7 @@ import type { Run, RunStep } from "../api/client";
 import { Caution } from "../shared/Caution";
 import { clockOrDay } from "../shared/format";
 import { UsedProducts } from "../shared/UsedProducts";
+import { inUnits } from "../shared/units";
 import type { Parts } from "./useParts";
 
 type WhatProps = {
@@ -60,7 +61,7 @@ export function MixAndFetch({ run, step }: { run: Run; step: RunStep }) {
           <b>Mix first:</b>
           <ul>
             {run.mixtures.map((mixture) => (
-              <li key={mixture.productId + mixture.strength}>{mixture.sentence}</li>
+              <li key={mixture.productId + mixture.strength}>{inUnits(mixture.sentence)}</li>
             ))}
           </ul>
         </section>

@@ -20,6 +20,7 @@ export type Place = {
 const MORE = [
   { path: "methods", name: "Techniques" },
   { path: "look", name: "Quick check" },
+  { path: "settings", name: "Settings" },
 ];
 
 /** The frame of every place: the rail of places, and a word when the server is lost. */
@@ -27,8 +28,8 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
   const rail = places.flatMap(({ path, rail }) => (rail ? [{ path, ...rail }] : []));
   const { vehicleId } = useParams();
   const navigate = useNavigate();
-  const [theme, setTheme] = useTheme();
-  const turn = () => setTheme(theme === "dark" ? "light" : "dark");
+  const { theme, choose } = useTheme();
+  const turn = () => choose(theme === "dark" ? "light" : "dark");
   useShortcuts([
     ...rail.map((place) => ({
       keys: place.key,
@@ -92,11 +93,6 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
           <button type="button" onClick={turn} className="mb-3 min-h-11 w-full hover:text-ink">
             {theme === "dark" ? "Day mode" : "Night mode"}
           </button>
-          <p>
-            Kept on
-            <br />
-            this device
-          </p>
         </div>
       </nav>
       <div className="flex min-w-0 flex-1 flex-col">

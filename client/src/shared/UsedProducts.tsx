@@ -1,4 +1,5 @@
 import type { UsedProduct } from "../api/client";
+import { volume } from "./units";
 
 /** What a step is done with: product, strength, how much of the mixture and how it is put on. */
 export function UsedProducts({ products }: { products: UsedProduct[] }) {
@@ -10,9 +11,8 @@ export function UsedProducts({ products }: { products: UsedProduct[] }) {
           {product.strength !== "neat" && `, ${product.strengthInWords}`}
           <span className="text-soft">
             {" "}
-            {product.mixtureMillilitres !== null &&
-              `· ${Math.max(1, Math.round(product.mixtureMillilitres))} ml `}
-            · {product.how}
+            {product.mixtureMillilitres !== null && `· ${volume(product.mixtureMillilitres)} `}·{" "}
+            {product.how}
             {products.length > 1 && ` · ${product.surfaces.join(", ")}`}
           </span>
         </li>

@@ -1,30 +1,36 @@
-import { describe, expect, test } from "vitest";
+import { beforeAll, describe, expect, test } from "vitest";
 import {
   clock,
   clockAfter,
   clockOrDay,
   count,
+  dayOnPaper,
   days,
   daysSaid,
-  fullDay,
-  longDay,
   minutes,
   percent,
   seconds,
   shortDay,
   within,
 } from "./format";
+import { applySettings, settings } from "./settings";
+
+beforeAll(() => applySettings({ ...settings(), today: "2026-03-14" }));
 
 const MORNING = "2026-03-14T10:20:00+01:00";
 
 describe("dates and times read as on the owner's wall, wherever the phone is", () => {
   test.each([
-    [longDay, "Saturday 14 March"],
-    [shortDay, "Sat 14 March"],
-    [fullDay, "Saturday 14 March 2026"],
+    [shortDay, "Sat 14 Mar"],
+    [dayOnPaper, "14 Mar 2026"],
     [clock, "10:20"],
   ])("%s", (say, expected) => {
     expect(say(MORNING)).toBe(expected);
+  });
+
+  test("another year is said, on paper this one too", () => {
+    expect(shortDay("2027-03-14")).toBe("Sun 14 Mar 2027");
+    expect(dayOnPaper("2027-03-14")).toBe("14 Mar 2027");
   });
 
   test("a clock runs on over midnight and back before it", () => {
@@ -34,7 +40,7 @@ describe("dates and times read as on the owner's wall, wherever the phone is", (
 
   test("a time of another day says the day", () => {
     expect(clockOrDay("2026-03-14T15:40:00+01:00", MORNING)).toBe("15:40");
-    expect(clockOrDay("2026-03-15T09:00:00+01:00", MORNING)).toBe("Sun 15 March 09:00");
+    expect(clockOrDay("2026-03-15T09:00:00+01:00", MORNING)).toBe("Sun 15 Mar 09:00");
   });
 });
 

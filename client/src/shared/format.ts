@@ -1,22 +1,11 @@
+import { settings } from "./settings";
+
 /**
  * The server sends instants with the owner's own offset, so the date and hour are read straight from the
  * text: a phone in another time zone shows the same wall clock as the car's owner.
  */
 
-const MONTHS = [
-  "January",
-  "February",
-  "March",
-  "April",
-  "May",
-  "June",
-  "July",
-  "August",
-  "September",
-  "October",
-  "November",
-  "December",
-];
+const MONTHS = "Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec".split(" ");
 const DAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
 
 type Wall = { year: number; month: number; day: number; time: string };
@@ -34,41 +23,36 @@ function weekday({ year, month, day }: Wall): string {
   return DAYS[new Date(Date.UTC(year, month - 1, day)).getUTCDay()] ?? "";
 }
 
-function monthName({ month }: Wall): string {
-  return MONTHS[month - 1] ?? "";
-}
-
-/** "Saturday 14 March" */
-export function longDay(text: string): string {
-  const at = wall(text);
-  return `${weekday(at)} ${at.day} ${monthName(at)}`;
-}
-
-/** "Sat 14 March" */
+/** "Sat 14 Mar", with the year when it is not this one. */
 export function shortDay(text: string): string {
-  const at = wall(text);
-  return `${weekday(at).slice(0, 3)} ${at.day} ${monthName(at)}`;
+  return `${weekday(wall(text)).slice(0, 3)} ${tinyDay(text)}`;
 }
 
-/** "14 Mar" */
+/** "14 Mar", for axes and narrow columns; with the year when it is not this one. */
 export function tinyDay(text: string): string {
   const at = wall(text);
-  return `${at.day} ${monthName(at).slice(0, 3)}`;
+  const year = at.year === wall(settings().today).year ? "" : ` ${at.year}`;
+  return `${at.day} ${shortMonth(at.month)}${year}`;
 }
 
-/** "14 Mar 2026" */
-export function dayOfYear(text: string): string {
-  return `${tinyDay(text)} ${wall(text).year}`;
+/** "14 Mar 2026", for paper, which is read in other years too. */
+export function dayOnPaper(text: string): string {
+  const at = wall(text);
+  return `${at.day} ${shortMonth(at.month)} ${at.year}`;
 }
 
-/** "Saturday 14 March 2026" */
-export function fullDay(text: string): string {
-  return `${longDay(text)} ${wall(text).year}`;
-}
-
-/** "10:47" */
+/** "10:47", or "10:47 am" where the owner reads hours so. */
 export function clock(text: string): string {
-  return wall(text).time;
+  return hours(wall(text).time);
+}
+
+/** The same for a time of day alone, such as "10:47:00". */
+export function hours(time: string): string {
+  if (settings().chosen.hours !== "twelve") {
+    return time.slice(0, 5);
+  }
+  const hour = Number(time.slice(0, 2));
+  return `${((hour + 11) % 12) + 1}:${time.slice(3, 5)} ${hour < 12 ? "am" : "pm"}`;
 }
 
 /** The wall clock some minutes after an instant, as "10:47". */
@@ -77,7 +61,9 @@ export function clockAfter(text: string, minutes: number): string {
   const total =
     Number(at.time.slice(0, 2)) * 60 + Number(at.time.slice(3, 5)) + Math.round(minutes);
   const day = ((total % 1440) + 1440) % 1440;
-  return `${String(Math.floor(day / 60)).padStart(2, "0")}:${String(day % 60).padStart(2, "0")}`;
+  return hours(
+    `${String(Math.floor(day / 60)).padStart(2, "0")}:${String(day % 60).padStart(2, "0")}`,
+  );
 }
 
 /** A drying time as it is said: the clock today, the day when it is later. */
@@ -141,5 +127,5 @@ export function within(errors: Record<string, string[]>, prefix: string): Record
 
 /** "Jan", for a month from 1 to 12. */
 export function shortMonth(month: number): string {
-  return (MONTHS[month - 1] ?? "").slice(0, 3);
+  return MONTHS[month - 1] ?? "";
 }

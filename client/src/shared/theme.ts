@@ -1,36 +1,54 @@
-import { useEffect, useState } from "react";
+import { useSyncExternalStore } from "react";
 import { keep, kept } from "./kept";
 
 export type Theme = "light" | "dark";
+
+/** What the owner chose on this device; "device" goes by what the device itself asks for. */
+export type ThemeChoice = Theme | "device";
+
 const KEY = "cove.theme";
-
-function chosen(): Theme | null {
-  const chosenBefore = kept(KEY);
-  return chosenBefore === "light" || chosenBefore === "dark" ? chosenBefore : null;
-}
-
 const night = window.matchMedia("(prefers-color-scheme: dark)");
+const listeners = new Set<() => void>();
 
-function systemTheme(): Theme {
-  return night.matches ? "dark" : "light";
+let choice: ThemeChoice = known();
+
+function known(): ThemeChoice {
+  const before = kept(KEY);
+  return before === "light" || before === "dark" ? before : "device";
 }
 
-/** The chart by day or by night: what the owner chose, else what the device asks for. */
-export function useTheme(): [Theme, (theme: Theme) => void] {
-  const [theme, setTheme] = useState<Theme>(() => chosen() ?? systemTheme());
-  useEffect(() => {
-    document.documentElement.dataset.theme = theme;
-  }, [theme]);
-  useEffect(() => {
-    const follow = () => setTheme(chosen() ?? systemTheme());
-    night.addEventListener("change", follow);
-    return () => night.removeEventListener("change", follow);
-  }, []);
-  return [
-    theme,
-    (next) => {
-      keep(KEY, next);
-      setTheme(next);
-    },
-  ];
+function shown(): Theme {
+  return choice !== "device" ? choice : night.matches ? "dark" : "light";
+}
+
+function draw() {
+  document.documentElement.dataset.theme = shown();
+  for (const listener of listeners) {
+    listener();
+  }
+}
+
+night.addEventListener("change", draw);
+draw();
+
+function subscribe(listener: () => void) {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+}
+
+function choose(next: ThemeChoice) {
+  choice = next;
+  keep(KEY, next);
+  draw();
+}
+
+/** Day or night: what the owner chose, else what the device asks for. */
+export function useTheme() {
+  return {
+    theme: useSyncExternalStore(subscribe, shown),
+    choice: useSyncExternalStore(subscribe, () => choice),
+    choose,
+  };
 }

@@ -1,7 +1,9 @@
 import type { Schemas } from "../api/client";
 import { useStock } from "../api/queries";
-import { dayOfYear, shortDay } from "../shared/format";
+import { shortDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
+import { settings } from "../shared/settings";
+import { money } from "../shared/units";
 import type { ShelfTabProps } from "./tab";
 
 type Stock = Schemas["StockView"];
@@ -93,7 +95,7 @@ function Loaded({ stock }: { stock: Stock }) {
                 </td>
                 <td className="pl-4">
                   {item.runsOut ? (
-                    dayOfYear(item.runsOut)
+                    shortDay(item.runsOut)
                   ) : (
                     <span className="text-soft">
                       {item.perMonth > 0 ? "Not for years" : "Not in use"}
@@ -105,7 +107,8 @@ function Loaded({ stock }: { stock: Stock }) {
           </tbody>
         </table>
         <p className="mt-3 text-14 text-soft">
-          Millilitres of product without water, pieces for what is solid; prices in your currency.
+          {settings().volumeScale.name.replace(/^./, (first) => first.toUpperCase())} of product
+          without water, pieces for what is solid.
           {stock.withoutPrice > 0 &&
             ` ${stock.withoutPrice} in use have no price, so the cost is a little low.`}
         </p>
@@ -121,10 +124,6 @@ function Fact({ name, value }: { name: string; value: string }) {
       <dd className="text-20 font-semibold">{value}</dd>
     </div>
   );
-}
-
-function money(value: number): string {
-  return value.toFixed(2);
 }
 
 function amount(value: number): string {

@@ -5,6 +5,8 @@ import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";
+import { settings } from "../shared/settings";
+import { distance, distanceAWeek, fromField, toField } from "../shared/units";
 
 /** How far the car is driven; opens a sheet to change it. */
 export function DistanceCell({ today }: { today: Today }) {
@@ -12,7 +14,7 @@ export function DistanceCell({ today }: { today: Today }) {
   return (
     <>
       <button type="button" className="lnk min-h-6 !font-normal" onClick={() => setOpen(true)}>
-        {today.kilometresAWeek} km a week
+        {distance(today.kilometresAWeek)} a week
       </button>
       <Sheet
         open={open}
@@ -28,14 +30,16 @@ export function DistanceCell({ today }: { today: Today }) {
 
 function DistanceForm({ today, onSaved }: { today: Today; onSaved: () => void }) {
   const queries = useQueryClient();
-  const [distance, setDistance] = useState(String(today.kilometresAWeek));
+  const [typed, setTyped] = useState(
+    String(toField(today.kilometresAWeek, settings().distanceScale)),
+  );
   const save = useMutation({
     mutationFn: () =>
       ask(
         api.PUT("/api/vehicles/{vehicleId}/distance", {
           params: { path: { vehicleId: today.vehicle.id } },
           headers: basedOn(today.useVersion),
-          body: { kilometresAWeek: Number(distance) },
+          body: { kilometresAWeek: fromField(Number(typed), settings().distanceScale) },
         }),
       ),
     onSuccess: async () => {
@@ -53,14 +57,14 @@ function DistanceForm({ today, onSaved }: { today: Today; onSaved: () => void })
         save.mutate();
       }}
     >
-      <Field label="Kilometres a week" error={field}>
+      <Field label={distanceAWeek()} error={field}>
         <input
           className="field"
           inputMode="decimal"
           type="number"
           step="any"
-          value={distance}
-          onChange={(event) => setDistance(event.target.value)}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
         />
       </Field>
       {problem && !field && (
@@ -68,8 +72,8 @@ function DistanceForm({ today, onSaved }: { today: Today; onSaved: () => void })
           {problem.message}
         </p>
       )}
-      <button type="submit" className="act w-full" disabled={save.isPending || distance === ""}>
-        Change it
+      <button type="submit" className="act w-full" disabled={save.isPending || typed === ""}>
+        Save
       </button>
     </form>
   );

@@ -1,4 +1,5 @@
 import type { Today } from "../api/client";
+import { inUnits } from "../shared/units";
 
 /** What the session takes of each bottle: what to mix first, and what is left after. */
 export function MixFirst({ today }: { today: Today }) {
@@ -15,7 +16,7 @@ export function MixFirst({ today }: { today: Today }) {
             key={mixture.productId + mixture.strength}
             className={`border-t border-hairline py-1 text-13 ${mixture.isMixed ? "font-semibold" : "text-soft"}`}
           >
-            {mixture.sentence}
+            {inUnits(mixture.sentence)}
           </li>
         ))}
       </ul>

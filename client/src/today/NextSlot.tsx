@@ -1,7 +1,8 @@
 import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Schemas, Today } from "../api/client";
-import { shortDay } from "../shared/format";
+import { hours, shortDay } from "../shared/format";
+import { inUnits } from "../shared/units";
 
 const RoutineOffer = lazy(async () => ({
   default: (await import("../year/RoutineOffer")).RoutineOffer,
@@ -27,7 +28,7 @@ export function NextSlot({ today, next, onSlot }: Props) {
           ? "Your slot is today"
           : `Your next slot is ${next.isTomorrow ? "tomorrow" : shortDay(slot.day)}`}
       </b>
-      , {slot.time.slice(0, 5)}, {slot.minutes} min
+      , {hours(slot.time)}, {slot.minutes} min
       {next.isToday && today.ofSlot
         ? ". Below is what your routine put into it."
         : tasks
@@ -39,7 +40,7 @@ export function NextSlot({ today, next, onSlot }: Props) {
         </button>
       )}
       {next.mixtures.length > 0 && (
-        <span className="font-semibold">To mix for it: {next.mixtures.join(" ")} </span>
+        <span className="font-semibold">To mix for it: {inUnits(next.mixtures.join(" "))} </span>
       )}
       <Link className="lnk" to={`/cars/${today.vehicle.id}/year`}>
         See the year

@@ -9,7 +9,7 @@ import { refresh } from "../api/refresh";
 import { useNextSlot } from "../api/routine";
 import { device } from "../run/offline";
 import { Caution } from "../shared/Caution";
-import { clock, clockOrDay, count, longDay, percent, shortDay } from "../shared/format";
+import { clock, clockOrDay, count, percent, shortDay } from "../shared/format";
 import { keep, kept } from "../shared/kept";
 import { Empty, Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
@@ -138,7 +138,7 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
         title="Today"
         cells={[
           { label: "Vehicle", value: <VehicleCell vehicle={today.vehicle} /> },
-          { label: "Date", value: longDay(today.now), from: "desk" },
+          { label: "Date", value: shortDay(today.now), from: "desk" },
           { label: "Place", value: <PlaceCell today={today} /> },
           { label: "Driven", value: <DistanceCell today={today} /> },
           { label: "Order", value: today.order, from: "wide" },

@@ -9,11 +9,11 @@ import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";
 import { NameFields } from "../builder/NameFields";
 import { ImportVehicle } from "../car/ImportVehicle";
-import { Field } from "../shared/Field";
 import { within } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Pick } from "../shared/Pick";
 import { Failed, Loading } from "../shared/States";
+import { WeeklyDistance } from "./WeeklyDistance";
 
 /** First use: a few answers from which Cove draws the cabin and sets its levels. */
 export function WelcomePage() {
@@ -41,14 +41,14 @@ function Welcome({ choices }: { choices: Choices }) {
   const navigate = useNavigate();
   const [names, setNames] = useState({ name: "", description: "" });
   const [look, setLook] = useState<NewVehicle["look"]>("livedIn");
-  const [distance, setDistance] = useState(String(choices.referenceUse.kilometresAWeek));
+  const [distance, setDistance] = useState(choices.referenceUse.kilometresAWeek ?? 0);
   const [layout, setLayout] = useState<Layout>(() => choices.bodies[0]?.usual ?? ({} as Layout));
   const fitted = useCabinPreview(layout).data?.use;
   const add = useMutation({
     mutationFn: () =>
       ask(
         api.POST("/api/vehicles", {
-          body: { ...names, layout, use: { kilometresAWeek: Number(distance) }, look },
+          body: { ...names, layout, use: { kilometresAWeek: distance }, look },
         }),
       ),
     onSuccess: async (vehicle) => {
@@ -98,18 +98,11 @@ function Welcome({ choices }: { choices: Choices }) {
           <div className="desk:sticky desk:top-6">
             <CabinSketch layout={layout} />
             <div className="mt-5">
-              <Field label="Kilometres a week" error={errors["use.kilometresAWeek"]?.[0]}>
-                <input
-                  className="field"
-                  type="number"
-                  min="0"
-                  max="10000"
-                  step="any"
-                  required
-                  value={distance}
-                  onChange={(event) => setDistance(event.target.value)}
-                />
-              </Field>
+              <WeeklyDistance
+                kilometres={distance}
+                onChange={setDistance}
+                error={errors["use.kilometresAWeek"]?.[0]}
+              />
               {fitted && <p className="mb-3 text-14 text-soft">{fitted}</p>}
               <Pick
                 label="How does it look inside today?"

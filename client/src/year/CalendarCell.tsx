@@ -4,7 +4,7 @@ import { api, ask, type Schemas } from "../api/client";
 import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { useBusyTimes } from "../api/routine";
-import { count, dayOfYear } from "../shared/format";
+import { count, shortDay } from "../shared/format";
 import { ImportFile } from "../shared/ImportFile";
 
 type Props = { vehicleId: string; feed: string };
@@ -22,7 +22,7 @@ function BusyTimes() {
     <div className="mt-4 border-t border-hairline pt-3">
       <p className="mb-2 text-14 text-soft">
         {busy.data && busy.data.times > 0
-          ? `${count(busy.data.times, "busy time")} known${busy.data.until ? ` up to ${dayOfYear(busy.data.until)}` : ""}. Sessions that collide say so.`
+          ? `${count(busy.data.times, "busy time")} known${busy.data.until ? ` up to ${shortDay(busy.data.until)}` : ""}. Sessions that collide say so.`
           : "Bring in a calendar file, and sessions that collide with it say so. Only beginnings and ends are kept."}
       </p>
       <div className="flex flex-wrap gap-3">

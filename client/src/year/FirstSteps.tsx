@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Routine, Schemas } from "../api/client";
 import { Field } from "../shared/Field";
-import { longDay } from "../shared/format";
+import { shortDay } from "../shared/format";
 
 type Props = {
   first: Routine;
@@ -77,7 +77,7 @@ export function FirstSteps({ first, hosts, busy, error, onKeep }: Props) {
             onChange={(event) => setWithLong(event.target.checked)}
           />
           <span>
-            And {long.minutes} minutes every eighth week, first on {longDay(long.from)}, with the
+            And {long.minutes} minutes every eighth week, first on {shortDay(long.from)}, with the
             car left standing until the next day. Carpets, belts and leather need that.
           </span>
         </label>

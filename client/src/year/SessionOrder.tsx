@@ -4,6 +4,7 @@ import { useSessionOrder } from "../api/routine";
 import { Choice } from "../shared/Choice";
 import { shortDay } from "../shared/format";
 import { UsedProducts } from "../shared/UsedProducts";
+import { inUnits } from "../shared/units";
 import { keyOf } from "./moves";
 
 type Props = {
@@ -43,7 +44,7 @@ export function SessionOrder({ vehicleId, slot, place, others, isToday, onMove }
       </p>
       {order.data && order.data.mixtures.length > 0 && (
         <ul className="mt-1 text-14 font-semibold" aria-label="Mix first">
-          {order.data.mixtures.map((sentence) => (
+          {order.data.mixtures.map(inUnits).map((sentence) => (
             <li key={sentence}>{sentence}</li>
           ))}
         </ul>

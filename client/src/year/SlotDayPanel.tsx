@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { PlannedSlot, Routine, Schemas } from "../api/client";
 import { Field } from "../shared/Field";
-import { clock, longDay, shortDay } from "../shared/format";
+import { clock, hours, shortDay } from "../shared/format";
 import { SessionOrder } from "./SessionOrder";
 
 type Change = Schemas["SlotChangeDocument"];
@@ -35,7 +35,7 @@ export function SlotDayPanel(props: Props) {
           : known,
       ),
     });
-  const name = longDay(slot.day);
+  const name = shortDay(slot.day);
   const isChanged = draft.slots.some(
     (known) =>
       known.id === slot.slotId && known.changes?.some((change) => change.day === slot.ruleDay),
@@ -63,7 +63,7 @@ export function SlotDayPanel(props: Props) {
                   })
                 }
               >
-                Move to {shortDay(slot.collision.freeDay)}, {slot.collision.freeTime.slice(0, 5)}
+                Move to {shortDay(slot.collision.freeDay)}, {hours(slot.collision.freeTime)}
               </button>
             ) : (
               "No free time within three days."

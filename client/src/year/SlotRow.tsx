@@ -1,6 +1,6 @@
 import type { RoutineOfCar, Slot } from "../api/client";
 import { Choice } from "../shared/Choice";
-import { longDay, shortDay } from "../shared/format";
+import { shortDay } from "../shared/format";
 
 type Props = {
   slot: Slot;
@@ -66,7 +66,7 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
           <input
             type="date"
             aria-label={`${name}: first day`}
-            title={longDay(slot.from)}
+            title={shortDay(slot.from)}
             className="slim w-[138px]"
             value={slot.from}
             onChange={(event) => event.target.value && onChange({ from: event.target.value })}

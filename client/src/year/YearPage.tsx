@@ -4,7 +4,7 @@ import { Problem, type Routine, type RoutineOfCar } from "../api/client";
 import { useVehicle } from "../api/queries";
 import { useRoutine, useRoutinePlan, useRoutinePreview } from "../api/routine";
 import { Elsewhere } from "../shared/Elsewhere";
-import { fullDay } from "../shared/format";
+import { shortDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
 import { TitleBlock } from "../shared/TitleBlock";
 import { useDraft } from "../shared/useDraft";
@@ -80,7 +80,7 @@ function Loaded({ vehicleId, routine, cell }: Props) {
         title="Year"
         cells={[
           { label: "Vehicle", value: cell },
-          { label: "Date", value: fullDay(routine.today) },
+          { label: "Date", value: shortDay(routine.today) },
           ...(plan && hasSlots
             ? [
                 {

@@ -6,7 +6,11 @@ namespace Cove.Data;
 public sealed record UseDocument
 {
     /// <summary>Kilometres driven in a week; 0 to 10,000.</summary>
-    [Range(0, WeeklyDistance.MaximumKilometres, ErrorMessage = "Say 0 to 10,000 km a week.")]
+    [Range(
+        0,
+        WeeklyDistance.MaximumKilometres,
+        ErrorMessage = "Say how far it is driven in a week. No car is driven as far as that."
+    )]
     public double KilometresAWeek { get; init; } = WeeklyDistance.Reference.Kilometres;
 
     /// <summary>Grown people aboard on a usual drive; 1 to 9.</summary>

@@ -123,7 +123,7 @@ public sealed record ReadingDocument
     [Range(
         0,
         Odometer.MostKilometres,
-        ErrorMessage = "Give what the odometer shows, from 0 to 3,000,000 km."
+        ErrorMessage = "Give what the odometer shows. No odometer shows less than 0 or as much as that."
     )]
     public required double Kilometres { get; init; }
 

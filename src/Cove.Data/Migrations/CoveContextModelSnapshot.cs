@@ -520,6 +520,37 @@ namespace Cove.Data.Migrations
                     b.ToTable("Sessions");
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.SettingsRow", b =>
+                {
+                    b.Property<Guid>("OwnerId")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Currency")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Distance")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Hours")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Temperature")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Volume")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("OwnerId");
+
+                    b.ToTable("Settings");
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.SurfaceRow", b =>
                 {
                     b.Property<Guid>("VehicleId")
@@ -675,21 +706,6 @@ namespace Cove.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Vehicles");
-                });
-
-            modelBuilder.Entity("Cove.Data.Rows.WishRow", b =>
-                {
-                    b.Property<Guid>("OwnerId")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Currency")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("OwnerId");
-
-                    b.ToTable("Wishes");
                 });
 
             modelBuilder.Entity("Cove.Data.Rows.CareStateRow", b =>

@@ -7,6 +7,8 @@ import { Choice } from "../../shared/Choice";
 import { Field } from "../../shared/Field";
 import { Labelled } from "../../shared/Labelled";
 import { Pick } from "../../shared/Pick";
+import { settings } from "../../shared/settings";
+import { volume } from "../../shared/units";
 import type { ShelfTabProps } from "../tab";
 import { Bottle } from "./Bottle";
 import { BottleLabel } from "./BottleLabel";
@@ -16,6 +18,14 @@ type Unit = Schemas["VolumeUnit"];
 type Amounts = Record<string, string>;
 
 const ANY = "any";
+
+/** A common spray bottle in each unit. */
+const USUAL_BOTTLE: Record<string, string> = {
+  millilitre: "500",
+  usFluidOunce: "16",
+  imperialFluidOunce: "17",
+};
+
 const UNITS: { value: Unit; label: string }[] = [
   { value: "millilitre", label: "ml" },
   { value: "litre", label: "l" },
@@ -35,8 +45,10 @@ export function BenchTab({ shelf }: ShelfTabProps) {
   const [productId, setProductId] = useState(mixable[0]?.id ?? ANY);
   const product = shelf.products.find((option) => option.id === productId);
   const [way, setWay] = useState("new");
-  const [unit, setUnit] = useState<Unit>("millilitre");
-  const [amounts, setAmounts] = useState<Amounts>({ total: "500" });
+  const [unit, setUnit] = useState<Unit>(settings().chosen.volume);
+  const [amounts, setAmounts] = useState<Amounts>({
+    total: USUAL_BOTTLE[settings().chosen.volume] ?? "500",
+  });
   const [strength, setStrength] = useState(product?.details.usual ?? "1:8");
   const [held, setHeld] = useState("1:20");
   const mixture = useMixture({
@@ -186,11 +198,11 @@ function Result({ mixture, product, isNew }: ResultProps) {
               {hand.productMillilitres === 0
                 ? "No more"
                 : hand.drops === null
-                  ? `${Number(hand.productMillilitres.toFixed(1))} ml`
+                  ? volume(hand.productMillilitres)
                   : `${hand.drops} drops`}{" "}
               product
             </b>
-            {hand.waterMillilitres > 0 && `, ${ml(hand.waterMillilitres)} ml water`}
+            {hand.waterMillilitres > 0 && `, ${volume(hand.waterMillilitres)} water`}
           </p>
           <p className="mt-1 text-14 text-soft">
             Comes to {hand.inWords.toLowerCase()}.

@@ -1,4 +1,5 @@
 import type { Mixture } from "../../api/client";
+import { volume } from "../../shared/units";
 
 const FLOOR = 306;
 const SHOULDER = 92;
@@ -17,9 +18,7 @@ export function Bottle({ mixture }: { mixture: Mixture }) {
       viewBox="0 0 220 320"
       className="w-[220px] max-desk:mx-auto"
       role="img"
-      aria-label={layers
-        .map((known) => `${known.what} up to ${Math.round(known.upTo)} millilitres`)
-        .join(", ")}
+      aria-label={layers.map((known) => `${known.what} up to ${volume(known.upTo)}`).join(", ")}
     >
       <defs>
         <pattern id="held" width="6" height="6" patternUnits="userSpaceOnUse">
@@ -59,7 +58,7 @@ export function Bottle({ mixture }: { mixture: Mixture }) {
               fill="none"
             />
             <text x="119" y={at - 2} fontWeight="650" fontSize="14">
-              {Math.round(layer.upTo)} ml
+              {volume(layer.upTo)}
             </text>
             <text x="119" y={at + 12} className="cap" fontSize="12">
               {layer.kind === "held" ? "is in it" : layer.what.toLowerCase()}

@@ -1,5 +1,5 @@
 import type { Mixture, Product } from "../../api/client";
-import { dayOfYear } from "../../shared/format";
+import { dayOnPaper } from "../../shared/format";
 
 /** The label for the mixed bottle; on paper it is all that is printed. */
 export function BottleLabel({ mixture, product }: { mixture: Mixture; product: Product }) {
@@ -9,7 +9,7 @@ export function BottleLabel({ mixture, product }: { mixture: Mixture; product: P
         <p className="serif text-20">{product.details.name}</p>
         <p className="mt-1 text-[15px] font-semibold">{mixture.byHand.inWords}</p>
         <p className="text-14">
-          Mixed {dayOfYear(mixture.mixedOn)}, good until {dayOfYear(mixture.goodUntil)}.
+          Mixed {dayOnPaper(mixture.mixedOn)}, good until {dayOnPaper(mixture.goodUntil)}.
         </p>
         {product.hazards.length > 0 && (
           <ul className="mt-2 border-t border-hairline pt-2 text-13 leading-[1.35]">

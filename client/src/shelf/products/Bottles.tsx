@@ -1,6 +1,11 @@
 import type { BottleDetails } from "../../api/client";
 import { limits } from "../../api/limits";
 import { Field } from "../../shared/Field";
+import { settings } from "../../shared/settings";
+import { fromField, toField, volumeSign } from "../../shared/units";
+
+/** What is solid is counted. */
+const PIECES = { name: "pieces", sign: "pieces", size: 1, zero: 0 };
 
 type Props = {
   bottles: BottleDetails[];
@@ -13,7 +18,8 @@ type Props = {
 export function Bottles({ bottles, pieces, errors, onChange }: Props) {
   const change = (index: number, next: Partial<BottleDetails>) =>
     onChange(bottles.map((bottle, place) => (place === index ? { ...bottle, ...next } : bottle)));
-  const unit = pieces ? "pieces" : "ml";
+  const unit = pieces ? "pieces" : volumeSign();
+  const scale = pieces ? PIECES : settings().volumeScale;
   return (
     <section className="mt-5">
       <h3 className="mb-1 text-17">{pieces ? "Packs" : "Bottles"}</h3>
@@ -34,15 +40,15 @@ export function Bottles({ bottles, pieces, errors, onChange }: Props) {
             <div className="clear-both grid grid-cols-3 gap-x-3 pt-1">
               <Amount
                 label={`Holds, ${unit}`}
-                value={bottle.size}
+                value={toField(bottle.size, scale)}
                 error={error("size")}
-                onChange={(size) => change(index, { size: size ?? 0 })}
+                onChange={(size) => change(index, { size: fromField(size ?? 0, scale) })}
               />
               <Amount
                 label={`Left, ${unit}`}
-                value={Math.round(bottle.left * 10) / 10}
+                value={Math.round(toField(bottle.left, scale) * 10) / 10}
                 error={error("left")}
-                onChange={(left) => change(index, { left: left ?? 0 })}
+                onChange={(left) => change(index, { left: fromField(left ?? 0, scale) })}
               />
               {bottle.mixed ? (
                 <Field label="Strength" error={error("mixed")}>

@@ -1,8 +1,9 @@
 import { useSearchParams } from "react-router";
 import type { Product } from "../../api/client";
 import { useStock } from "../../api/queries";
-import { dayOfYear } from "../../shared/format";
+import { shortDay } from "../../shared/format";
 import { useShortcuts } from "../../shared/shortcuts";
+import { volume, volumeNumber } from "../../shared/units";
 import { Wastebasket } from "../../shared/Wastebasket";
 import type { ShelfTabProps } from "../tab";
 import { ImportShelf } from "./ImportShelf";
@@ -124,7 +125,7 @@ function List({ products, chosen, onChoose }: ListProps) {
 }
 
 function runsOut(day: string | null | undefined): string {
-  return day ? dayOfYear(day) : "–";
+  return day ? shortDay(day) : "–";
 }
 
 /** How full the bottles are together, as a measure with its figure. */
@@ -132,7 +133,7 @@ function LeftBar({ product }: { product: Product }) {
   const bottles = product.details.bottles ?? [];
   const size = bottles.reduce((sum, bottle) => sum + bottle.size, 0);
   const left = bottles.reduce((sum, bottle) => sum + bottle.left, 0);
-  const unit = product.unit === "pieces" ? "pieces" : "ml";
+  const pieces = product.unit === "pieces";
   if (bottles.length === 0) {
     return <span className="text-14 text-soft">Not measured</span>;
   }
@@ -149,10 +150,10 @@ function LeftBar({ product }: { product: Product }) {
         <rect x="0" y="2" width={Math.min(100, (100 * left) / size)} height="6" fill="var(--t4)" />
         <path d="M0 9.500H100" stroke="var(--hairline)" vectorEffect="non-scaling-stroke" />
       </svg>
-      <b className="font-semibold">{Math.round(left)}</b>
+      <b className="font-semibold">{pieces ? Math.round(left) : volumeNumber(left)}</b>
       <span className="text-soft">
         {" "}
-        of {Math.round(size)} {unit}
+        of {pieces ? `${Math.round(size)} pieces` : volume(size)}
         {bottles.length > 1 && `, ${bottles.length} bottles`}
       </span>
     </span>

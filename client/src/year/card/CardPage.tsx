@@ -2,9 +2,10 @@ import { Link, useParams } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useCabin, useVehicle } from "../../api/queries";
 import { useRoutineCard } from "../../api/routine";
-import { fullDay, shortDay } from "../../shared/format";
+import { dayOnPaper, shortDay } from "../../shared/format";
 import { Mark } from "../../shared/icons";
 import { Empty, Failed, Loading } from "../../shared/States";
+import { inUnits, volume } from "../../shared/units";
 import { CardPlan } from "./CardPlan";
 
 type Card = Schemas["RoutineCardView"];
@@ -53,10 +54,10 @@ export function CardPage() {
             <h1 className="text-26 whitespace-nowrap">Routine card</h1>
           </div>
           <Fact label="Vehicle" value={vehicle.data.name} />
-          <Fact label="Written" value={fullDay(card.data.printed)} />
+          <Fact label="Written" value={dayOnPaper(card.data.printed)} />
           <Fact label="Missed one?" value="Spread it over the next ones" />
         </header>
-        <p className="mt-2 text-13">{card.data.slots.join(" · ")}</p>
+        <p className="mt-2 text-13">{inUnits(card.data.slots.join(" · "))}</p>
         <table className="mt-2 w-full min-w-[640px] table-fixed border-collapse text-[11.5px] leading-[1.3] [&_td]:py-[3px] [&_tr>th]:py-[3px]">
           <thead>
             <tr className="cap border-b border-ink text-left">
@@ -153,21 +154,18 @@ function CardRow({ line }: { line: Line }) {
         {line.products.length === 0 ? "Dry" : line.products.map(productSaid).join("; ")}
       </td>
       <td className="pr-2">{line.how}</td>
-      <td className="text-right font-semibold whitespace-nowrap">
-        {shortDay(line.next).replace(/ (\w{3})\w*$/, " $1")}
-      </td>
+      <td className="text-right font-semibold whitespace-nowrap">{shortDay(line.next)}</td>
     </tr>
   );
 }
 
-/** "Fabric cleaner 1:8, 11 + 88 ml" */
+/** "Fabric cleaner 1:8, 11 ml + 88 ml" */
 function productSaid(product: Line["products"][number]): string {
   const whole = product.mixtureMillilitres;
   if (product.strength === "neat" || whole === null) {
-    return whole === null ? product.name : `${product.name}, ${Math.max(1, Math.round(whole))} ml`;
+    return whole === null ? product.name : `${product.name}, ${volume(whole)}`;
   }
-  const own = Math.max(1, Math.round(product.amount));
-  return `${product.name} ${product.strength}, ${own} + ${Math.max(1, Math.round(whole - product.amount))} ml`;
+  return `${product.name} ${product.strength}, ${volume(product.amount)} + ${volume(whole - product.amount)}`;
 }
 
 function dryingSaid(minutes: number): string {

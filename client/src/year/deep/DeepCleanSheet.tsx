@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useVehicle } from "../../api/queries";
 import { useDeepClean } from "../../api/routine";
 import { Caution } from "../../shared/Caution";
-import { dayOfYear } from "../../shared/format";
+import { shortDay } from "../../shared/format";
 import { Failed, Loading } from "../../shared/States";
 import { TitleBlock } from "../../shared/TitleBlock";
 import { VehicleCell } from "../../shared/VehicleCell";
@@ -33,8 +33,8 @@ export function DeepCleanSheet({ vehicleId }: { vehicleId: string }) {
         title="Year"
         cells={[
           { label: "Vehicle", value: <VehicleCell vehicle={vehicle.data} /> },
-          { label: "Deep clean due", value: due ? dayOfYear(due) : "not in sight" },
-          { label: "Last one", value: lastDone ? dayOfYear(lastDone) : "none on record" },
+          { label: "Deep clean due", value: due ? shortDay(due) : "not in sight" },
+          { label: "Last one", value: lastDone ? shortDay(lastDone) : "none on record" },
         ]}
       />
       <YearTabs vehicleId={vehicleId} shown="deep" />
@@ -66,6 +66,7 @@ export function DeepCleanSheet({ vehicleId }: { vehicleId: string }) {
         <RecordSheet
           vehicleId={vehicleId}
           prices={deep.data.prices}
+          currency={deep.data.currency}
           today={deep.data.today}
           onClose={() => setRecording(false)}
         />

@@ -1,6 +1,7 @@
 import type { DeepClean } from "../../api/client";
 import { Caution } from "../../shared/Caution";
 import { count } from "../../shared/format";
+import { temperature } from "../../shared/units";
 
 /** The day of a deep clean, step by step. */
 export function DeepDay({ deep }: { deep: DeepClean }) {
@@ -11,8 +12,8 @@ export function DeepDay({ deep }: { deep: DeepClean }) {
       </h3>
       <p className="text-14 text-soft">
         About {count(Math.round(deep.minutes / 30) / 2, "hour")} hands-on, then{" "}
-        {Math.round(deep.dryingHours)} hours to dry at 20 °C; cold or damp air takes several times
-        as long. The labels of products and machine come first.
+        {Math.round(deep.dryingHours)} hours to dry at {temperature(20)}; cold or damp air takes
+        several times as long. The labels of products and machine come first.
       </p>
       <details className="mt-1">
         <summary className="min-h-11 cursor-pointer py-2.5 text-16 font-semibold">

@@ -13,13 +13,12 @@ export function Prices({ vehicleId, deep }: Props) {
   const { prices } = deep;
   const [shop, setShop] = useState(prices.shop?.toString() ?? "");
   const [hire, setHire] = useState(prices.hire?.toString() ?? "");
-  const [currency, setCurrency] = useState(prices.currency ?? "");
   const save = useMutation({
     mutationFn: () =>
       ask(
         api.PUT("/api/vehicles/{vehicleId}/deep-clean/prices", {
           params: { path: { vehicleId } },
-          body: { shop: numberIn(shop), hire: numberIn(hire), currency },
+          body: { shop: numberIn(shop), hire: numberIn(hire) },
         }),
       ),
     onSuccess: () => refresh(queries, keys.car(vehicleId)),
@@ -64,17 +63,9 @@ export function Prices({ vehicleId, deep }: Props) {
             onChange={(event) => setHire(event.target.value)}
           />
         </Field>
-        <Field label="Your currency" error={errors.currency?.[0]}>
-          <input
-            className="field"
-            maxLength={6}
-            value={currency}
-            onChange={(event) => setCurrency(event.target.value)}
-          />
-        </Field>
         <div className="mb-4 flex items-end">
           <button type="submit" className="act2 w-full" disabled={save.isPending}>
-            Keep the prices
+            Save the prices
           </button>
         </div>
       </form>

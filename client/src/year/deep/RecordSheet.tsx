@@ -11,6 +11,7 @@ import { Sheet } from "../../shared/Sheet";
 type Props = {
   vehicleId: string;
   prices: DeepClean["prices"];
+  currency: string;
   today: string;
   onClose: () => void;
 };
@@ -32,7 +33,7 @@ const PARTS: { part: Part; name: string }[] = [
 ];
 
 /** Records that the car was cleaned deeply. Levels follow what was done. */
-export function RecordSheet({ vehicleId, prices, today, onClose }: Props) {
+export function RecordSheet({ vehicleId, prices, currency, today, onClose }: Props) {
   const queries = useQueryClient();
   const [by, setBy] = useState<By>("hiredMachine");
   const [parts, setParts] = useState<Part[]>(PARTS.map(({ part }) => part));
@@ -121,10 +122,7 @@ export function RecordSheet({ vehicleId, prices, today, onClose }: Props) {
               onChange={(event) => setHours(event.target.value)}
             />
           </Field>
-          <Field
-            label={prices.currency ? `Cost, ${prices.currency}` : "Cost"}
-            error={errors.cost?.[0]}
-          >
+          <Field label={currency ? `Cost, ${currency}` : "Cost"} error={errors.cost?.[0]}>
             <input
               className="field"
               type="number"

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { useComingUp } from "../../api/routine";
-import { dayOfYear } from "../../shared/format";
+import { shortDay } from "../../shared/format";
 
 /** What the year brings beside its sessions: coats that fade, bottles that run out, what the seasons ask for. */
 export function Coming({ vehicleId }: { vehicleId: string }) {
@@ -36,8 +36,8 @@ export function Coming({ vehicleId }: { vehicleId: string }) {
               />
             </span>
             <span className="text-13 text-soft">
-              faded {dayOfYear(coat.fades)}
-              {coat.next ? `, next coat ${dayOfYear(coat.next)}` : ", no next coat planned"}
+              faded {shortDay(coat.fades)}
+              {coat.next ? `, next coat ${shortDay(coat.next)}` : ", no next coat planned"}
             </span>
           </li>
         ))}
@@ -52,9 +52,9 @@ export function Coming({ vehicleId }: { vehicleId: string }) {
               >
                 {out.name}
               </Link>
-              <b className="font-semibold whitespace-nowrap">{dayOfYear(out.day)}</b>
+              <b className="font-semibold whitespace-nowrap">{shortDay(out.day)}</b>
             </span>
-            <span className="text-13 text-soft">buy by {dayOfYear(out.buy)}</span>
+            <span className="text-13 text-soft">buy by {shortDay(out.buy)}</span>
           </li>
         ))}
       </Part>
@@ -63,7 +63,7 @@ export function Coming({ vehicleId }: { vehicleId: string }) {
           <li key={turn.day + turn.name} className="border-b border-hairline py-1.5">
             <span className="flex justify-between gap-3">
               <span>{turn.name}</span>
-              <b className="font-semibold whitespace-nowrap">{dayOfYear(turn.day)}</b>
+              <b className="font-semibold whitespace-nowrap">{shortDay(turn.day)}</b>
             </span>
             <ul className="text-13">
               {turn.tasks.map((task) => (

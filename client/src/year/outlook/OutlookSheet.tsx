@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { Routine, RoutineOfCar, Schemas, Use } from "../../api/client";
 import { useCarUse, useVehicle } from "../../api/queries";
 import { useOutlook, useOutlookBand, useRoutine, useWhatIf } from "../../api/routine";
-import { dayOfYear } from "../../shared/format";
+import { shortDay } from "../../shared/format";
 import { same } from "../../shared/rebase";
 import { Empty, Failed, Loading } from "../../shared/States";
 import { TitleBlock } from "../../shared/TitleBlock";
@@ -36,7 +36,7 @@ export function OutlookSheet({ vehicleId }: { vehicleId: string }) {
           { label: "Vehicle", value: <VehicleCell vehicle={vehicle.data} /> },
           {
             label: "From",
-            value: `${dayOfYear(outlook.data.from)} to ${dayOfYear(outlook.data.until)}`,
+            value: `${shortDay(outlook.data.from)} to ${shortDay(outlook.data.until)}`,
           },
           { label: "Days overdue", value: <b>{Math.round(outlook.data.overdueDays)}</b> },
         ]}

@@ -1,5 +1,6 @@
 import type { Outlook } from "../../api/client";
 import { shortMonth } from "../../shared/format";
+import { volumeNumber, volumeSign } from "../../shared/units";
 
 type Props = { now: Outlook; then: Outlook | undefined };
 
@@ -88,7 +89,7 @@ function Months({ now }: { now: Outlook }) {
               "Month",
               "Sessions",
               "Minutes",
-              "Products, ml",
+              `Products, ${volumeSign()}`,
               now.currency ? `Cost, ${now.currency}` : "Cost",
               "Days overdue",
             ].map((name, at) => (
@@ -110,7 +111,7 @@ function Months({ now }: { now: Outlook }) {
               </th>
               <td className="py-1 pl-4 text-right">{row.sessions}</td>
               <td className="py-1 pl-4 text-right">{Math.round(row.minutes)}</td>
-              <td className="py-1 pl-4 text-right">{Math.round(row.millilitres)}</td>
+              <td className="py-1 pl-4 text-right">{volumeNumber(row.millilitres)}</td>
               <td className="py-1 pl-4 text-right">{row.cost.toFixed(2)}</td>
               <td className="py-1 pl-4 text-right">{Math.round(row.overdueDays)}</td>
             </tr>

@@ -14,6 +14,7 @@ import { keys } from "../../api/keys";
 import { useChoices } from "../../api/queries";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
+import { volumeNumber, volumeSign } from "../../shared/units";
 import { MoreRoutine } from "./MoreRoutine";
 import { MoreUse } from "./MoreUse";
 import { MoreWays } from "./MoreWays";
@@ -225,7 +226,12 @@ export function WhatIf(props: Props) {
         </thead>
         <tbody>
           <Row label="Minutes of work" now={now.minutes} then={then?.minutes} />
-          <Row label="Products, ml" now={now.millilitres} then={then?.millilitres} />
+          <Row
+            label={`Products, ${volumeSign()}`}
+            now={now.millilitres}
+            then={then?.millilitres}
+            say={volumeNumber}
+          />
           <Row
             label={now.currency ? `Products, ${now.currency}` : "Products, cost"}
             now={now.cost}
@@ -285,21 +291,30 @@ export function WhatIf(props: Props) {
   );
 }
 
+function whole(value: number): string {
+  return Math.round(value).toLocaleString("en-GB");
+}
+
 /** "400 to 3,200" */
 function range({ overdueDays }: OutlookBand): string {
   return `${overdueDays.low.toLocaleString("en-GB")} to ${overdueDays.high.toLocaleString("en-GB")}`;
 }
 
-function Row({ label, now, then }: { label: string; now: number; then: number | undefined }) {
+type RowProps = {
+  label: string;
+  now: number;
+  then: number | undefined;
+  say?: (value: number) => string;
+};
+
+function Row({ label, now, then, say = whole }: RowProps) {
   return (
     <tr className="border-b border-hairline">
       <th scope="row" className="py-1 font-normal">
         {label}
       </th>
-      <td className="py-1 text-right">{Math.round(now).toLocaleString("en-GB")}</td>
-      <td className="py-1 text-right font-semibold">
-        {then === undefined ? "" : Math.round(then).toLocaleString("en-GB")}
-      </td>
+      <td className="py-1 text-right">{say(now)}</td>
+      <td className="py-1 text-right font-semibold">{then === undefined ? "" : say(then)}</td>
     </tr>
   );
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Cove.Core.Routine.Slots;
 
 namespace Cove.Core.Routine.Planning;
@@ -111,11 +110,11 @@ public sealed record CatchUp(IReadOnlyList<string> Slipped, DateOnly? By, Longer
                 ? string.Join("; ", Slipped)
                 : $"{string.Join("; ", Slipped.Take(named))}; and {Slipped.Count - named} more";
         string stands = By is { } day
-            ? $"The plan has done all of it by {Said(day)}"
+            ? $"The plan has done all of it by {DayWords.Of(day, today)}"
             : "The plan does not get to all of it in the next months";
         string way =
             Offer is { } longer
-                ? $". With {longer.More} minutes more on {Said(longer.Day.Day)} it is done by {Said(longer.By)}."
+                ? $". With {longer.More} minutes more on {DayWords.Of(longer.Day.Day, today)} it is done by {DayWords.Of(longer.By, today)}."
             : By is null ? "; a longer slot now and then would."
             : By > today.AddDays(Soon) ? "; a longer slot would bring it sooner."
             : ", and nothing more is needed from you.";
@@ -141,8 +140,6 @@ public sealed record CatchUp(IReadOnlyList<string> Slipped, DateOnly? By, Longer
 
         return last;
     }
-
-    private static string Said(DateOnly day) => day.ToString("dddd d MMMM", CultureInfo.InvariantCulture);
 }
 
 /// <summary>A session that is made longer to catch up.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Cove.Core.Routine.Slots;
 using Cove.Core.Routine.Solving;
 
@@ -65,7 +64,7 @@ internal static class MovedVisits
 
         int days = (int)Math.Round(VisitLevel.DaysOver(car.Problem, solved, task, slot));
         string moved =
-            $"{car.Items[task].Task.ShortName} moved from {Said(move.FromDay)} to {Said(car.Days[slot].Day)}.";
+            $"{car.Items[task].Task.ShortName} moved from {Said(car, move.FromDay)} to {Said(car, car.Days[slot].Day)}.";
         string overdue =
             days < 1 ? "It is not overdue by then."
             : days == 1 ? "By then it is a day overdue."
@@ -84,14 +83,14 @@ internal static class MovedVisits
         RoutineProblem problem = car.Problem with { Tasks = tasks };
         if (VisitNeeds.IsClosed(problem, task, to))
         {
-            return $"On {Said(car.Days[to].Day)} “{car.Items[task].Task.Name}” cannot be done: see what that slot is for, where it is, and how long the car may stand after it.";
+            return $"On {Said(car, car.Days[to].Day)} “{car.Items[task].Task.Name}” cannot be done: see what that slot is for, where it is, and how long the car may stand after it.";
         }
 
         IEnumerable<int> pinned = Enumerable
             .Range(0, tasks.Length)
             .Where(other => other == task || tasks[other].Pinned.Contains(to));
         return VisitNeeds.HalfMinutes(problem, pinned) > problem.Slots[to].HalfMinutes
-            ? $"{Said(car.Days[to].Day)} is too short for “{car.Items[task].Task.Name}” with what you have put there already. Make that day longer, or choose another."
+            ? $"{Said(car, car.Days[to].Day)} is too short for “{car.Items[task].Task.Name}” with what you have put there already. Make that day longer, or choose another."
             : null;
     }
 
@@ -102,7 +101,7 @@ internal static class MovedVisits
             .Select(day => day.Index)
             .FirstOrDefault(-1);
 
-    private static string Said(DateOnly day) => day.ToString("d MMMM", CultureInfo.InvariantCulture);
+    private static string Said(CarProblem car, DateOnly day) => DayWords.Of(day, car.Days[0].Day);
 }
 
 /// <summary>A move that cannot be made.</summary>

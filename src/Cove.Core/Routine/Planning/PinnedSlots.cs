@@ -139,7 +139,7 @@ public static class PinnedSlots
     private static string InWords(CarProblem car, Pin pin, IReadOnlyList<int> window) =>
         pin.Kind == PinKind.InMonths
             ? $"In {car.Days[window[0]].Day.ToString("MMMM yyyy", CultureInfo.InvariantCulture)}"
-            : $"Around {car.Days[window[0]].Day.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}";
+            : $"Around {DayWords.Of(car.Days[window[0]].Day, car.Days[0].Day)}";
 }
 
 /// <summary>A pin that cannot be kept.</summary>

@@ -22,7 +22,7 @@ public static class Odometer
     {
         if (!(reading.Kilometres is >= 0 and <= MostKilometres))
         {
-            return $"Give what the odometer shows, from 0 to {MostKilometres:0} km.";
+            return "Give what the odometer shows. No odometer shows less than 0 or as much as that.";
         }
 
         if (known.Any(other => other.At <= reading.At && other.Kilometres > reading.Kilometres))
@@ -36,7 +36,7 @@ public static class Odometer
         }
 
         return known.Any(other => WeekBetween(other, reading) > WeeklyDistance.MaximumKilometres)
-            ? $"That would be more than {WeeklyDistance.MaximumKilometres:0} km in a week. Check the reading."
+            ? "No car is driven that far in a week. Check the reading."
             : null;
     }
 

@@ -24,9 +24,9 @@ internal static class DeepCleanEndpoints
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
         vehicle
-            .MapPut("/deep-clean/prices", Say)
-            .WithName("SayPrices")
-            .WithSummary("Says what a deep clean costs, and the owner's currency.")
+            .MapPut("/deep-clean/prices", KeepPrices)
+            .WithName("KeepPrices")
+            .WithSummary("Says what a deep clean costs.")
             .Produces<PricesRequest>()
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound);
@@ -37,6 +37,7 @@ internal static class DeepCleanEndpoints
         PlannedRoutines routines,
         PlannedYears years,
         MoneyStore money,
+        SettingsStore settings,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -59,7 +60,7 @@ internal static class DeepCleanEndpoints
                 DeepCleanSpacing.Of(book, ledger, plan, clock.Now, clock.Today),
                 DeepCleanDay.Of(ledger.Vehicle),
                 prices,
-                await money.Currency(cancel),
+                await settings.Currency(cancel),
                 clock
             )
         );
@@ -115,18 +116,13 @@ internal static class DeepCleanEndpoints
         );
     }
 
-    private static async Task<IResult> Say(
+    private static async Task<IResult> KeepPrices(
         VehicleId vehicleId,
         PricesRequest request,
         MoneyStore money,
         CancellationToken cancel
     ) =>
-        await money.Say(
-            vehicleId,
-            new PricesDocument { Shop = request.Shop, Hire = request.Hire },
-            request.Currency,
-            cancel
-        )
+        await money.Keep(vehicleId, new PricesDocument { Shop = request.Shop, Hire = request.Hire }, cancel)
             ? Results.Ok(request)
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 }

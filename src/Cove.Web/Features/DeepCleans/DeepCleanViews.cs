@@ -21,6 +21,7 @@ namespace Cove.Web.Features.DeepCleans;
 /// <param name="DryingHours">How long it dries.</param>
 /// <param name="NotForOwners">What is no owner's work.</param>
 /// <param name="Prices">What a deep clean costs.</param>
+/// <param name="Currency">The owner's currency; empty for amounts without one.</param>
 /// <param name="Today">The owner's present day.</param>
 internal sealed record DeepCleanView(
     string Sentence,
@@ -40,6 +41,7 @@ internal sealed record DeepCleanView(
     double DryingHours,
     string NotForOwners,
     PricesRequest Prices,
+    string Currency,
     DateOnly Today
 )
 {
@@ -95,12 +97,8 @@ internal sealed record DeepCleanView(
             Math.Round(day.Hands.TotalMinutes),
             DeepCleanDay.Drying.TotalHours,
             DeepCleanDay.NotForOwners,
-            new PricesRequest
-            {
-                Shop = prices.Shop,
-                Hire = prices.Hire,
-                Currency = currency,
-            },
+            new PricesRequest { Shop = prices.Shop, Hire = prices.Hire },
+            currency,
             clock.Today
         );
 }
@@ -172,8 +170,4 @@ public sealed record PricesRequest
     /// <summary>What hiring a machine for a day costs; null when that is not known.</summary>
     [Range(0, 1_000_000, ErrorMessage = HowToSay)]
     public decimal? Hire { get; init; }
-
-    /// <summary>The sign or the letters of the owner's currency, up to 6; empty for amounts without one.</summary>
-    [Note(6)]
-    public string Currency { get; init; } = string.Empty;
 }

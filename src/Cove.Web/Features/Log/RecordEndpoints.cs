@@ -52,7 +52,7 @@ internal static class RecordEndpoints
         LevelStore levels,
         LogStore log,
         ShelfStore shelves,
-        MoneyStore money,
+        SettingsStore settings,
         OwnerClock clock,
         CancellationToken cancel
     )
@@ -73,7 +73,9 @@ internal static class RecordEndpoints
             clock.Zone,
             clock.Now
         );
-        return Results.Ok(new LogYearsView([.. years.Select(LogYearView.Of)], await money.Currency(cancel)));
+        return Results.Ok(
+            new LogYearsView([.. years.Select(LogYearView.Of)], await settings.Currency(cancel))
+        );
     }
 
     private static async Task<IResult> Record(

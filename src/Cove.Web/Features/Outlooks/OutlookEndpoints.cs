@@ -148,13 +148,17 @@ internal static class OutlookEndpoints
         VehicleId vehicleId,
         PlannedRoutines routines,
         PlannedYears years,
-        MoneyStore money,
+        SettingsStore settings,
         CancellationToken cancel
     ) =>
         await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is var (saved, plan)
         && await routines.Find(vehicleId, cancel) is var (_, car)
             ? Results.Ok(
-                OutlookView.Of(await years.Kept(saved, plan, car), string.Empty, await money.Currency(cancel))
+                OutlookView.Of(
+                    await years.Kept(saved, plan, car),
+                    string.Empty,
+                    await settings.Currency(cancel)
+                )
             )
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
@@ -163,7 +167,7 @@ internal static class OutlookEndpoints
         WhatIfRequest request,
         PlannedRoutines routines,
         PlannedYears years,
-        MoneyStore money,
+        SettingsStore settings,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
@@ -175,7 +179,7 @@ internal static class OutlookEndpoints
             async asked =>
             {
                 PlannedYear then = await years.Of(asked.Then, asked.Car, asked.Use);
-                string currency = await money.Currency(cancel);
+                string currency = await settings.Currency(cancel);
                 return OutlookView.Of(
                     then,
                     YearDifference.InWords(

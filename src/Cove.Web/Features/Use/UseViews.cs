@@ -60,7 +60,11 @@ internal sealed record MovedView(string TaskId, string Name, DateOnly? Before, D
 public sealed record NewDistance
 {
     /// <summary>Kilometres in a week; 0 to 10,000.</summary>
-    [Range(0, WeeklyDistance.MaximumKilometres, ErrorMessage = "Say 0 to 10,000 km a week.")]
+    [Range(
+        0,
+        WeeklyDistance.MaximumKilometres,
+        ErrorMessage = "Say how far it is driven in a week. No car is driven as far as that."
+    )]
     public required double KilometresAWeek { get; init; }
 }
 
@@ -71,7 +75,7 @@ public sealed record NewReading
     [Range(
         0,
         Odometer.MostKilometres,
-        ErrorMessage = "Give what the odometer shows, from 0 to 3,000,000 km."
+        ErrorMessage = "Give what the odometer shows. No odometer shows less than 0 or as much as that."
     )]
     public required double Kilometres { get; init; }
 
