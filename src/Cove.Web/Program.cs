@@ -6,6 +6,7 @@ using Cove.Web.Features.Cars;
 using Cove.Web.Features.Choices;
 using Cove.Web.Features.DeepCleans;
 using Cove.Web.Features.Dilutions;
+using Cove.Web.Features.Finding;
 using Cove.Web.Features.Glass;
 using Cove.Web.Features.Health;
 using Cove.Web.Features.Inspections;
@@ -172,6 +173,7 @@ static void MapApi(WebApplication app)
     api.MapUse();
     api.MapInspections();
     api.MapToday();
+    api.MapFinding();
     api.MapSettings();
     api.MapWork();
     api.MapPlaces();

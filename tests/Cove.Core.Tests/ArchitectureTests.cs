@@ -54,6 +54,7 @@ public sealed class ArchitectureTests
             ["Vehicles", "Catalogue", "Upkeep", "Log", "Cars", "Sessions", "Routine", "DeepCleaning"]
         ),
         ("Settings", ["Catalogue"]),
+        ("Finding", ["Vehicles", "Catalogue", "Upkeep", "Methods", "Cars", "Sessions"]),
         ("Stock", ["Catalogue", "Upkeep", "Choice", "Methods", "Log", "Cars"]),
     ];
 

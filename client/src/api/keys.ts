@@ -32,6 +32,7 @@ export const keys = {
 type CarPlace =
   | "detail"
   | "today"
+  | "find"
   | "why"
   | "work"
   | "cabin"

@@ -140,6 +140,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Surfaces, tasks, methods, products and spills whose names hold words that begin so, best first. */
+        get: operations["Find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/place": {
         parameters: {
             query?: never;
@@ -2163,6 +2180,8 @@ export interface components {
             to: number;
         };
         /** @enum {unknown} */
+        FindableKind: "surface" | "task" | "method" | "product" | "spill";
+        /** @enum {unknown} */
         Finish: "plain" | "matte" | "gloss" | "satin" | "brushedMetal" | "woodVeneer" | "coatedDisplay";
         /** @enum {unknown} */
         FinishSchool: "matte" | "satin" | "gloss";
@@ -2170,6 +2189,12 @@ export interface components {
         FirstLook: "fresh" | "livedIn" | "overdue";
         /** @enum {unknown} */
         FoldSchool: "quarters" | "thirds";
+        FoundView: {
+            kind: components["schemas"]["FindableKind"];
+            key: string;
+            name: string;
+            beside: string;
+        };
         FrontierPointView: {
             /** Format: double */
             minutesAWeek: number;
@@ -4724,6 +4749,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    Find: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundView"][];
                 };
             };
             /** @description Bad Request */

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useParams, useSearchParams } from "react-router";
 import { api, ask, basedOn, type LogEntry } from "../api/client";
 import { keys } from "../api/keys";
 import { useLog } from "../api/queries";
@@ -20,17 +20,18 @@ import { Years } from "./Years";
 /** Log: what was done, newest first. Every entry can be corrected or undone, and the levels follow. */
 export function LogPage() {
   const { vehicleId = "", sheet } = useParams();
+  const words = useSearchParams()[0].get("words") ?? "";
   return sheet === "record" ? (
     <RecordPage vehicleId={vehicleId} />
   ) : (
-    <Entries key={vehicleId} vehicleId={vehicleId} />
+    <Entries key={`${vehicleId} ${words}`} vehicleId={vehicleId} words={words} />
   );
 }
 
-function Entries({ vehicleId }: { vehicleId: string }) {
+function Entries({ vehicleId, words }: { vehicleId: string; words: string }) {
   const [correcting, setCorrecting] = useState<LogEntry | null>(null);
   const [pictured, setPictured] = useState<string>();
-  const [filter, setFilter] = useState(NO_FILTER);
+  const [filter, setFilter] = useState({ ...NO_FILTER, text: words });
   const asked = useDeferredValue(filter);
   const log = useLog(vehicleId, asked);
   const filtered = Object.values(asked).some((value) => value !== "");

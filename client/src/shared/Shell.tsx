@@ -1,6 +1,7 @@
 import type { ComponentType, ReactNode } from "react";
 import { NavLink, useNavigate, useParams } from "react-router";
 import { useHealth } from "../api/queries";
+import { useFind } from "../find/useFind";
 import { Mark, SpillIcon } from "./icons";
 import { useShortcuts } from "./shortcuts";
 import { useTheme } from "./theme";
@@ -26,9 +27,10 @@ const MORE = [
 /** The frame of every place: the rail of places, and a word when the server is lost. */
 export function Shell({ places, children }: { places: Place[]; children: ReactNode }) {
   const rail = places.flatMap(({ path, rail }) => (rail ? [{ path, ...rail }] : []));
-  const { vehicleId } = useParams();
+  const { vehicleId = "" } = useParams();
   const navigate = useNavigate();
   const { theme, choose } = useTheme();
+  const { sheet, find } = useFind(vehicleId);
   const turn = () => choose(theme === "dark" ? "light" : "dark");
   useShortcuts([
     ...rail.map((place) => ({
@@ -70,6 +72,14 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
           </NavLink>
         ))}
         <div className="mt-3 hidden text-center text-12 leading-tight desk:block">
+          <button
+            type="button"
+            className="min-h-9 w-full text-soft hover:text-ink"
+            aria-keyshortcuts="/"
+            onClick={find}
+          >
+            Find
+          </button>
           {MORE.map(({ path, name }) => (
             <NavLink
               key={path}
@@ -99,6 +109,9 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
         <LostServer />
         {children}
         <div className="no-print flex flex-wrap justify-center gap-x-6 border-t border-hairline bg-deep px-4 text-16 desk:hidden">
+          <button type="button" className="lnk min-h-11" onClick={find}>
+            Find
+          </button>
           {MORE.map(({ path, name }) => (
             <NavLink
               key={path}
@@ -113,6 +126,7 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
           </button>
         </div>
       </div>
+      {sheet}
     </div>
   );
 }

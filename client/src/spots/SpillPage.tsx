@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useNavigate, useParams, useSearchParams } from "react-router";
 import { api, ask } from "../api/client";
 import { keys } from "../api/keys";
 import { useCabin, useEvents } from "../api/queries";
@@ -15,6 +15,7 @@ export function SpillPage() {
   const queries = useQueryClient();
   const cabin = useCabin(vehicleId);
   const events = useEvents(true);
+  const asked = useSearchParams()[0].get("what");
   const [surfaceId, setSurfaceId] = useState("");
   const surfaces = cabin.data?.surfaces ?? [];
   // A seat is where most is spilled.
@@ -64,11 +65,12 @@ export function SpillPage() {
       <div className="grid gap-2 desk:grid-cols-2">
         {events.data
           .filter((event) => event.spot)
+          .sort((a, b) => Number(b.id === asked) - Number(a.id === asked))
           .map((event) => (
             <button
               type="button"
               key={event.id}
-              className="act2 min-h-[54px] justify-start text-left text-17"
+              className={`${event.id === asked ? "act" : "act2"} min-h-[54px] justify-start text-left text-17`}
               disabled={record.isPending}
               onClick={() => record.mutate(event.id)}
             >

@@ -1,0 +1,44 @@
+import { expect, open, lookOnly as test } from "./cove.ts";
+
+test("one field finds surfaces, tasks, products, first aid, places and the log, by keys alone", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "today");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await page.keyboard.press("/");
+  const field = page.getByRole("combobox", { name: "Look for" });
+  await expect(field).toBeFocused();
+  await field.fill("steering");
+  const options = page.getByRole("option");
+  await expect(options.first()).toContainText("Steering wheel");
+  await page.keyboard.press("ArrowDown");
+  await expect(options.nth(1)).toHaveAttribute("aria-selected", "true");
+  await expect(options.nth(1)).toContainText("Do only this now");
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/today\?on=/);
+  await expect(page.getByRole("dialog")).toBeHidden();
+
+  for (const [words, shown] of [
+    ["miles", /\/settings$/],
+    ["glass clea", /\/shelf\/products\?product=/],
+    ["coffee", /\/spill\?what=/],
+    ["belts in", /\/log\?words=/],
+  ] as const) {
+    await page.keyboard.press("/");
+    await field.fill(words);
+    const line = words === "belts in" ? options.last() : options.first();
+    if (words === "glass clea") {
+      await page
+        .getByRole("option", { name: /^Product/ })
+        .first()
+        .click();
+    } else {
+      await expect(line).toBeVisible();
+      await expect(options.filter({ hasText: /spilled|Settings|log/i }).first()).toBeVisible();
+      await line.click();
+    }
+    await expect(page).toHaveURL(shown);
+  }
+  await expect(page.getByRole("searchbox", { name: "Look for" })).toHaveValue("belts in");
+});
