@@ -56,6 +56,63 @@ public sealed class VehicleFileTests(EmptyCove empty) : IClassFixture<EmptyCove>
     }
 
     [Fact]
+    public async Task A_file_of_a_car_that_is_here_asks_first_and_then_keeps_both_or_replaces()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        string file = await cove.Http.GetStringAsync(Path(vehicle));
+        HttpResponseMessage cleaned = await cove.Post(
+            $"/api/vehicles/{vehicle}/deep-cleans",
+            """{ "by": "shop", "parts": ["vacuumed", "extracted"], "hours": 4, "note": "Not in the file." }"""
+        );
+        cleaned.EnsureSuccessStatusCode();
+        int before = (await cove.Http.GetFromJsonAsync<JsonArray>("/api/vehicles"))!.Count;
+
+        HttpResponseMessage asked = await cove.Post("/api/vehicles/import?existing=ask", file);
+        Assert.Equal(HttpStatusCode.Conflict, asked.StatusCode);
+        Assert.Equal(before, (await cove.Http.GetFromJsonAsync<JsonArray>("/api/vehicles"))!.Count);
+
+        HttpResponseMessage both = await cove.Post(
+            "/api/vehicles/import?existing=keepBoth&name=Kestrin%20again",
+            file
+        );
+        Assert.Equal("Kestrin again", (string)(await both.Content.ReadFromJsonAsync<JsonObject>())!["name"]!);
+
+        HttpResponseMessage replaced = await cove.Post("/api/vehicles/import?existing=replace", file);
+        Assert.Equal(vehicle, (string)(await replaced.Content.ReadFromJsonAsync<JsonObject>())!["id"]!);
+        Assert.Equal(file, await cove.Http.GetStringAsync(Path(vehicle)));
+
+        // What was there can be had back, with what the file did not know.
+        string old = (string)
+            (await cove.Http.GetFromJsonAsync<JsonArray>("/api/wastebasket"))!.Single()!["id"]!;
+        await cove.Post($"/api/wastebasket/vehicle/{old}/restore", "");
+        Assert.Contains(
+            "Not in the file.",
+            await cove.Http.GetStringAsync(Path(old)),
+            StringComparison.Ordinal
+        );
+    }
+
+    [Theory]
+    [InlineData("existing=perhaps", "existing")]
+    [InlineData("existing=keepBoth&name=%20", "name")]
+    public async Task An_answer_that_cannot_be_followed_is_refused_before_anything_is_stored(
+        string query,
+        string field
+    )
+    {
+        using var cove = new CoveHost(demo: true);
+        string file = await cove.Http.GetStringAsync(Path(await cove.Vehicle()));
+
+        HttpResponseMessage refused = await cove.Post($"/api/vehicles/import?{query}", file);
+
+        Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
+        var problem = JsonNode.Parse(await refused.Content.ReadAsStringAsync())!;
+        Assert.NotNull(problem["errors"]![field]);
+        Assert.Equal(2, (await cove.Http.GetFromJsonAsync<JsonArray>("/api/vehicles"))!.Count);
+    }
+
+    [Fact]
     public async Task A_short_file_is_enough()
     {
         using var cove = new CoveHost();

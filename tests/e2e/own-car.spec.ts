@@ -1,7 +1,7 @@
 import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
 import { Ajv2020 } from "ajv/dist/2020.js";
-import { expect, test, withOwnCar } from "./cove.ts";
+import { expect, open, test, withOwnCar } from "./cove.ts";
 import type { Cove } from "./server.mjs";
 
 type Build = { name: string; body: string; rows: string };
@@ -226,6 +226,42 @@ withOwnCar("cars are copied, put away and taken out again", async ({ page, cove 
   await expect(
     page.getByRole("link", { name: "Copy, export or archive Second gig" }),
   ).toBeVisible();
+});
+
+test("the file of a car that is here replaces it, stands beside it, or changes nothing", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "car/file");
+  const vehicle = page.getByRole("combobox", { name: "Vehicle" });
+  const cars = await vehicle.getByRole("option").count();
+  const id = page.url().split("/cars/")[1]?.split("/")[0];
+  const file = await (await fetch(`${cove.url}/api/vehicles/${id}/file`)).text();
+  const bring = () =>
+    page.getByLabel("Vehicle file").setInputFiles({
+      name: "car.json",
+      mimeType: "application/json",
+      buffer: Buffer.from(file),
+    });
+  const question = page.getByRole("dialog", { name: "This car is here already" });
+
+  await bring();
+  await question.getByRole("button", { name: "Leave everything as it is" }).click();
+  await expect(question).toBeHidden();
+  await expect(page.getByRole("alert")).toHaveCount(0);
+  await expect(vehicle.getByRole("option")).toHaveCount(cars);
+
+  await bring();
+  await question.getByLabel("Name of the one from the file").fill("Kestrin from the file");
+  await question.getByRole("button", { name: "Keep both" }).click();
+  await expect(vehicle.locator("option:checked")).toContainText("Kestrin from the file");
+
+  await page.goto(`${cove.url}/cars/${id}/car/file`);
+  await bring();
+  await question.getByRole("button", { name: "Put the file in its place" }).click();
+  await expect(page).toHaveURL(`${cove.url}/cars/${id}/cabin`);
+  await page.goto(`${cove.url}/vehicles`);
+  await expect(page.getByText(/goes for good on/)).toBeVisible();
 });
 
 test("the odometer measures the distance, and the feed says that it is invented", async ({

@@ -81,7 +81,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Adds the vehicle of a file, all of it or nothing. What is wrong is said with the line it stands on. */
+        /** Adds the vehicle of a file, all of it or nothing. What is wrong is said with the line it stands on. Of a vehicle that is here already it adds another, unless it is asked to say so or to replace that one, which then goes into the wastebasket. */
         post: operations["ImportVehicle"];
         delete?: never;
         options?: never;
@@ -4587,7 +4587,10 @@ export interface operations {
     };
     ImportVehicle: {
         parameters: {
-            query?: never;
+            query?: {
+                existing?: string;
+                name?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4614,6 +4617,15 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
             /** @description Payload Too Large */

@@ -3,6 +3,7 @@ import type { Schemas } from "../api/client";
 import { keys } from "../api/keys";
 import { refresh } from "../api/refresh";
 import { ImportFile } from "../shared/ImportFile";
+import { CarIsHere } from "./CarIsHere";
 
 /** Adds a car from a file that was exported before. */
 export function ImportVehicle({ onAdded }: { onAdded: (vehicleId: string) => void }) {
@@ -11,6 +12,8 @@ export function ImportVehicle({ onAdded }: { onAdded: (vehicleId: string) => voi
     <div>
       <ImportFile<Schemas["VehicleInListView"]>
         to="/api/vehicles/import"
+        asking="?existing=ask"
+        whenThere={(there) => <CarIsHere there={there} />}
         type="application/json"
         accept=".json,application/json"
         label="Vehicle file"

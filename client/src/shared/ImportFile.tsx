@@ -1,9 +1,17 @@
 import { useMutation } from "@tanstack/react-query";
-import { type ReactNode, useRef } from "react";
+import { type ReactNode, useRef, useState } from "react";
 import { ask, Problem } from "../api/client";
 import { sendOnce } from "../api/resend";
 
 const MOST_SHOWN = 20;
+
+/** A file of something that is here already, and what can be done about it. */
+export type There = {
+  sentence: string;
+  busy: boolean;
+  send: (answer: string) => void;
+  leave: () => void;
+};
 
 type Props<T> = {
   /** Where the file is sent. */
@@ -12,10 +20,14 @@ type Props<T> = {
   accept: string;
   label: string;
   button: string;
+  /** The end of the address when a file is first sent. */
+  asking?: string;
   /** What follows once the server has taken it. */
   onTaken: (answer: T) => Promise<void>;
   /** How to name what is wrong and where. */
   flaw: (field: string, sentence: string) => string;
+  /** Asks what to do when what is in the file is here already; the answer goes to the end of the address. */
+  whenThere?: (there: There) => ReactNode;
   /** What to say of a file that was taken. */
   taken?: (answer: T) => string;
   children?: ReactNode;
@@ -24,10 +36,21 @@ type Props<T> = {
 /** Takes a file and sends it as it is, so that the lines the server names are those of the file. */
 export function ImportFile<T>(props: Props<T>) {
   const input = useRef<HTMLInputElement>(null);
+  // While the answer to it is on its way, the question stands.
+  const [question, setQuestion] = useState<string | null>(null);
   const bring = useMutation({
-    mutationFn: (file: File) => ask(send<T>(props.to, props.type, file)),
-    onSuccess: props.onTaken,
+    mutationFn: ({ file, answer }: Sent) =>
+      ask(send<T>(`${props.to}${answer ?? props.asking ?? ""}`, props.type, file)),
+    onSuccess: (answer) => {
+      setQuestion(null);
+      return props.onTaken(answer);
+    },
+    onError: (error) =>
+      setQuestion(
+        props.whenThere && error instanceof Problem && error.status === 409 ? error.message : null,
+      ),
   });
+  const sent = bring.variables;
   const flaws =
     bring.error instanceof Problem
       ? Object.entries(bring.error.errors).flatMap(([field, sentences]) =>
@@ -47,7 +70,7 @@ export function ImportFile<T>(props: Props<T>) {
           const file = event.target.files?.[0];
           event.target.value = "";
           if (file) {
-            bring.mutate(file);
+            bring.mutate({ file });
           }
         }}
       />
@@ -65,7 +88,18 @@ export function ImportFile<T>(props: Props<T>) {
           {props.taken(bring.data)}
         </p>
       )}
-      {bring.error && (
+      {sent &&
+        question !== null &&
+        props.whenThere?.({
+          sentence: question,
+          busy: bring.isPending,
+          send: (answer) => bring.mutate({ file: sent.file, answer }),
+          leave: () => {
+            setQuestion(null);
+            bring.reset();
+          },
+        })}
+      {bring.error && question === null && (
         <div role="alert" className="mt-3 basis-full text-16 text-coral">
           <p className="font-semibold">{bring.error.message}</p>
           {flaws.length > 1 && (
@@ -80,6 +114,8 @@ export function ImportFile<T>(props: Props<T>) {
     </>
   );
 }
+
+type Sent = { file: File; answer?: string };
 
 async function send<T>(to: string, type: string, file: File) {
   const response = await sendOnce(

@@ -151,6 +151,33 @@ public sealed class VehicleFileStore
         };
     }
 
+    /// <summary>The owner's vehicle that a file is of; null when there is none, or only in the wastebasket.</summary>
+    public async Task<SavedVehicle?> SameAs(VehicleDocument file, CancellationToken cancel = default) =>
+        file.Id is { } id ? await vehicles.Find(new VehicleId(id), cancel) : null;
+
+    /// <summary>Puts the vehicle of a file in the place of the one it is of, which goes into the wastebasket; adds it when there is none.</summary>
+    /// <param name="file">A file that was read without errors.</param>
+    /// <param name="now">The present instant.</param>
+    /// <param name="cancel">Gives up before anything is stored.</param>
+    public async Task<SavedVehicle> Replace(
+        VehicleDocument file,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
+    {
+        await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
+        if (await SameAs(file, cancel) is { } there)
+        {
+            await vehicles.Discard(there.Id, there.Version, now, cancel);
+            // The one that goes gets another id, behind the back of what is tracked.
+            context.ChangeTracker.Clear();
+        }
+
+        SavedVehicle imported = await Import(file, now, cancel);
+        await scope.CommitAsync(cancel);
+        return imported;
+    }
+
     /// <summary>Adds the vehicle of a file, all of it or nothing.</summary>
     /// <param name="file">A file that was read without errors.</param>
     /// <param name="now">The present instant.</param>

@@ -25,12 +25,13 @@ internal static class VehicleFileEndpoints
         api.MapPost("/vehicles/import", Import)
             .WithName("ImportVehicle")
             .WithSummary(
-                "Adds the vehicle of a file, all of it or nothing. What is wrong is said with the line it stands on."
+                "Adds the vehicle of a file, all of it or nothing. What is wrong is said with the line it stands on. Of a vehicle that is here already it adds another, unless it is asked to say so or to replace that one, which then goes into the wastebasket."
             )
             .Accepts<VehicleDocument>(Json)
             .WithMetadata(new RequestSizeLimitAttribute(VehicleFile.LargestBytes), new ReadsItself())
             .Produces<VehicleInListView>(StatusCodes.Status201Created)
             .ProducesValidationProblem()
+            .ProducesProblem(StatusCodes.Status409Conflict)
             .ProducesProblem(StatusCodes.Status413PayloadTooLarge);
         api.MapPost("/vehicles/{vehicleId:guid}/copy", Copy)
             .WithName("CopyVehicle")
@@ -52,6 +53,8 @@ internal static class VehicleFileEndpoints
     private static async Task<IResult> Import(
         SentFile sent,
         HttpRequest http,
+        string? existing,
+        string? name,
         VehicleFileStore files,
         OwnerClock clock,
         CancellationToken cancel
@@ -63,9 +66,34 @@ internal static class VehicleFileEndpoints
         }
 
         VehicleFileReading reading = VehicleFile.Read(sent.Bytes, clock.Now);
-        return reading.Document is { } file
-            ? Created(await files.Import(file, clock.Now, cancel))
-            : Problems.InFile(reading.Errors);
+        if (reading.Document is not { } file)
+        {
+            return Problems.InFile(reading.Errors);
+        }
+
+        switch (existing)
+        {
+            case "replace":
+                return Created(await files.Replace(file, clock.Now, cancel));
+            case "ask" when await files.SameAs(file, cancel) is { } there:
+                return Problems.Conflict(
+                    $"“{there.Name}” is here already. Put the file in its place, keep both, or leave it as it is."
+                );
+            case null or "ask" or "keepBoth":
+                if (name is not null && !PlainText.IsName(name, Vehicle.LongestName))
+                {
+                    return Problems.Field(
+                        "name",
+                        $"Give the car a name of 1 to {Vehicle.LongestName} characters."
+                    );
+                }
+
+                return Created(
+                    await files.Import(name is null ? file : file with { Name = name }, clock.Now, cancel)
+                );
+            default:
+                return Problems.Field("existing", "Choose ask, replace or keepBoth.");
+        }
     }
 
     private static async Task<IResult> Copy(
