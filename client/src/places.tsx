@@ -28,7 +28,12 @@ const TechniquesPage = lazy(async () => ({
 
 /** Every place of a car, in the order of the rail. */
 export const PLACES: Place[] = [
-  { path: "today", Page: TodayPage, rail: { name: "Today", key: "1", Icon: TodayIcon } },
+  {
+    path: "today",
+    part: ":sheet",
+    Page: TodayPage,
+    rail: { name: "Today", key: "1", Icon: TodayIcon },
+  },
   { path: "cabin", Page: CabinPage, rail: { name: "Cabin", key: "2", Icon: CabinIcon } },
   {
     path: "shelf",

@@ -3246,6 +3246,7 @@ export interface components {
             surfaces: string[];
             part: string;
             why: string;
+            cautions: string[];
         };
         PlannedTaskView: {
             taskId: string;

@@ -5,6 +5,7 @@ import type { Cabin } from "../api/client";
 import { useCabin } from "../api/queries";
 import { Choice } from "../shared/Choice";
 import { clock, days, shortDay } from "../shared/format";
+import { PrintButton } from "../shared/PrintButton";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -106,6 +107,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
             label: "Within a week",
             value: `${cabin.withinAWeek} more`,
           },
+          { label: "Paper", value: <PrintButton label="Print the chart" />, from: "wide" },
         ]}
       />
       <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_352px] print:block">
@@ -176,8 +178,8 @@ function Loaded({ cabin }: { cabin: Cabin }) {
           </div>
           {view === "chart" ? (
             <>
-              <div className="overflow-x-auto px-2 desk:px-3.5">
-                <div className="max-desk:w-[820px]">
+              <div className="overflow-x-auto px-2 desk:px-3.5 print:overflow-visible">
+                <div className="max-desk:w-[820px] print:w-full">
                   <Chart cabin={cabin} chosen={chosen} onChoose={tap} zone={zone} />
                 </div>
               </div>

@@ -1,6 +1,7 @@
 import { useParams, useSearchParams } from "react-router";
 import type { Glass } from "../api/client";
 import { useGlass, usePlace } from "../api/queries";
+import { PrintButton } from "../shared/PrintButton";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
@@ -47,7 +48,7 @@ function Loaded({ glass }: { glass: Glass }) {
     },
   ]);
   return (
-    <main className="flex flex-1 flex-col">
+    <main className="flex flex-1 flex-col print:block">
       <TitleBlock
         title="Glass"
         cells={[
@@ -66,6 +67,7 @@ function Loaded({ glass }: { glass: Glass }) {
             label: "At the glass",
             value: <Conditions vehicleId={glass.vehicle.id} />,
           },
+          { label: "Paper", value: <PrintButton />, from: "wide" },
         ]}
       />
       {glass.advice.length > 0 && (
@@ -74,7 +76,7 @@ function Loaded({ glass }: { glass: Glass }) {
         </p>
       )}
       <GlassStrip glass={glass} chosen={pane?.surfaceId} onChoose={show} />
-      <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_316px]">
+      <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_316px] print:block">
         {pane && (
           <MethodTable
             key={pane.surfaceId}
@@ -83,7 +85,7 @@ function Loaded({ glass }: { glass: Glass }) {
             clearLevel={glass.clearLevel}
           />
         )}
-        <aside className="border-ink px-4 pt-3.5 pb-6 max-desk:border-t-[1.5px] desk:border-l-[1.5px] desk:px-[22px]">
+        <aside className="border-ink px-4 pt-3.5 print:break-before-page print:border-0 pb-6 max-desk:border-t-[1.5px] desk:border-l-[1.5px] desk:px-[22px]">
           {pane && <WhichSide glass={glass} pane={pane} />}
           <WholeCar glass={glass} />
         </aside>

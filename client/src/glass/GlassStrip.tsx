@@ -43,7 +43,7 @@ export function GlassStrip({ glass, chosen, onChoose }: Props) {
           viewBox={`0 0 ${total} ${high + TOP + LABELS + 6}`}
           role="group"
           aria-label="The panes"
-          className="mt-1"
+          className="mt-1 print:h-auto print:w-full"
         >
           {placed.map(({ pane, at, own }) => (
             <PaneShape

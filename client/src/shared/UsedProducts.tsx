@@ -13,7 +13,7 @@ export function UsedProducts({ products }: { products: UsedProduct[] }) {
             {" "}
             {product.mixtureMillilitres !== null && `· ${volume(product.mixtureMillilitres)} `}·{" "}
             {product.how}
-            {products.length > 1 && ` · ${product.surfaces.join(", ")}`}
+            {products.length > 1 && ` · ${[...new Set(product.surfaces)].join(", ")}`}
           </span>
         </li>
       ))}

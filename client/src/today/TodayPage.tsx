@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useDeferredValue, useRef, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { api, ask, type Cabin, type Schemas, type Today } from "../api/client";
 import { newKey } from "../api/key";
 import { keys } from "../api/keys";
@@ -30,6 +30,9 @@ import { WayRound } from "./WayRound";
 
 // What is not on the first view of most days is loaded when it is wanted.
 const Reminders = lazy(async () => ({ default: (await import("../shared/Reminders")).Reminders }));
+const SessionPaper = lazy(async () => ({
+  default: (await import("./SessionPaper")).SessionPaper,
+}));
 const OpenRun = lazy(async () => ({ default: (await import("./OpenRun")).OpenRun }));
 
 const USUAL_MINUTES = 25;
@@ -37,7 +40,8 @@ const KEY = "cove.minutes";
 
 /** Today: say how long you have, see what is worth doing in it, and start. */
 export function TodayPage() {
-  const { vehicleId = "" } = useParams();
+  const { vehicleId = "", sheet } = useParams();
+  const { search } = useLocation();
   const next = useNextSlot(vehicleId);
   const [moved, setMoved] = useState<number>();
   const ofToday = next.data?.isToday ? next.data.slot?.minutes : undefined;
@@ -55,6 +59,13 @@ export function TodayPage() {
   // The marker stands where the day's slot has it from the first moment on.
   if (!today.data || next.isPending) {
     return <Loading what="Loading" />;
+  }
+  if (sheet === "paper") {
+    return (
+      <Suspense fallback={<Loading what="Loading" />}>
+        <SessionPaper today={today.data} back={`/cars/${vehicleId}/today${search}`} />
+      </Suspense>
+    );
   }
   return (
     <Plan
@@ -85,6 +96,7 @@ type PlanProps = {
 };
 
 function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: PlanProps) {
+  const { search } = useLocation();
   const navigate = useNavigate();
   const slotId = next?.isToday ? next.slot?.slotId : undefined;
   const queries = useQueryClient();
@@ -203,6 +215,14 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
                     </div>
                   )}
                   <MixFirst today={today} />
+                  <p className="mt-3">
+                    <Link
+                      className="lnk text-14"
+                      to={`/cars/${today.vehicle.id}/today/paper${search}`}
+                    >
+                      On paper, to tick off
+                    </Link>
+                  </p>
                 </>
               )}
             </section>

@@ -57,11 +57,11 @@ export function MatrixGrid({ matrix, columns, chosen, onChoose }: MatrixProps) {
   }
 
   return (
-    <div className="overflow-x-auto pr-3 pl-[26px]">
+    <div className="overflow-x-auto pr-3 pl-[26px] print:overflow-visible print:pl-0">
       <table
         ref={table}
         aria-label="Products against surfaces"
-        className="border-collapse"
+        className="border-collapse print:[zoom:0.74]"
         onKeyDown={onKey}
       >
         <thead>

@@ -3,6 +3,7 @@ import { Link, useSearchParams } from "react-router";
 import type { Matrix } from "../../api/client";
 import { useVerdicts } from "../../api/queries";
 import { Choice } from "../../shared/Choice";
+import { PrintButton } from "../../shared/PrintButton";
 import { Sheet } from "../../shared/Sheet";
 import { Empty, Failed, Loading } from "../../shared/States";
 import { useShortcuts } from "../../shared/shortcuts";
@@ -84,7 +85,7 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
     { keys: "← → ↑ ↓", label: "Walk the cells; the sheet follows" },
   ]);
   return (
-    <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_320px] desk-wide:grid-cols-[minmax(0,1fr)_400px]">
+    <div className="grid flex-1 print:block desk:grid-cols-[minmax(0,1fr)_320px] desk-wide:grid-cols-[minmax(0,1fr)_400px]">
       <section aria-label="Verdicts" className="min-w-0 pt-3 pb-6">
         <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 desk:px-[26px]">
           <span className="text-16">
@@ -114,15 +115,18 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
           >
             {asList ? "As a chart" : "As a list"}
           </button>
+          <span className="max-desk:hidden">
+            <PrintButton label="Print" />
+          </span>
         </div>
         {columns.length === 0 ? (
           <p className="px-[26px] py-8 text-16 text-soft">No surface here needs that work.</p>
         ) : (
           <>
-            <div className={asList ? "hidden" : "max-desk:hidden"}>
+            <div className={asList ? "hidden" : "max-desk:hidden print:block"}>
               <MatrixGrid matrix={matrix} columns={columns} chosen={params} onChoose={choose} />
             </div>
-            <div className={asList ? "" : "desk:hidden"}>
+            <div className={asList ? "" : "desk:hidden print:hidden"}>
               <MatrixList matrix={matrix} columns={columns} chosen={params} onChoose={choose} />
             </div>
             <Legend />
@@ -131,7 +135,7 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
       </section>
       <aside
         aria-label="Why"
-        className="flex flex-col border-ink max-desk:hidden desk:sticky desk:top-0 desk:h-[calc(100dvh-101px)] desk:overflow-y-auto desk:border-l-[1.5px]"
+        className="no-print flex flex-col border-ink max-desk:hidden desk:sticky desk:top-0 desk:h-[calc(100dvh-101px)] desk:overflow-y-auto desk:border-l-[1.5px]"
       >
         {answer && !phone ? (
           answer

@@ -106,7 +106,15 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             [.. step.Tour.Select(zone => zone.Name)],
             job.PutsBack ? [] : [.. status.Item.Surfaces.Select(surface => surface.Name)],
             job.PutsBack ? string.Empty : PartOf(status),
-            job.PutsBack ? string.Empty : StepReasons.Of(work, plan)
+            job.PutsBack ? string.Empty : StepReasons.Of(work, plan),
+            job.PutsBack
+                ? []
+                :
+                [
+                    .. work
+                        .Uses.SelectMany(use => use.Method.Cautions.Take(1))
+                        .Distinct(StringComparer.Ordinal),
+                ]
         );
     }
 
@@ -128,7 +136,8 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             [.. step.Tour.Select(zone => zone.Name)],
             [],
             string.Empty,
-            string.Empty
+            string.Empty,
+            [.. chore.Method.Cautions.Take(1)]
         );
 
     private UsedProductView[] Products(CareTask task) =>

@@ -96,6 +96,7 @@ internal sealed record CurvePointView(int Minutes, double Gain);
 /// <param name="Surfaces">The names of the surfaces it is done on; none for a chore and for what puts back.</param>
 /// <param name="Part">The surfaces in short, where it is only some of those the task tends; empty otherwise.</param>
 /// <param name="Why">Why it is in; empty for a chore and for what puts back.</param>
+/// <param name="Cautions">The first caution of each of its methods, each once.</param>
 internal sealed record PlannedStepView(
     int Number,
     string TaskId,
@@ -113,7 +114,8 @@ internal sealed record PlannedStepView(
     IReadOnlyList<string> Zones,
     IReadOnlyList<string> Surfaces,
     string Part,
-    string Why
+    string Why,
+    IReadOnlyList<string> Cautions
 );
 
 /// <summary>Something that dries during or after the session.</summary>
