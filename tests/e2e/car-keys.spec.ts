@@ -14,7 +14,7 @@ onACopy(
     const help = page.getByRole("dialog", { name: "Keys on this page" });
     await expect(help.getByText("Skip this check")).toBeVisible();
     await page.keyboard.press("Escape");
-    const end = page.getByRole("heading", { name: "Seen and noted" });
+    const end = page.getByRole("heading", { name: "Checks saved" });
     for (let look = 3; !(await end.isVisible()); look++) {
       await expect(page.getByText(`Check ${look} of`)).toBeVisible();
       await page.keyboard.press("s");
@@ -116,7 +116,7 @@ onACopy("what was learnt is shown with its band and can be forgotten", async ({ 
   await page.getByRole("button", { name: "Start over", exact: true }).click();
   await page.getByRole("button", { name: "Yes, start over" }).click();
   await expect(
-    page.getByRole("heading", { name: /^Nobody has checked this car yet/ }),
+    page.getByRole("heading", { name: /^No checks of this car yet/ }),
   ).toBeVisible();
   await expect(page.getByRole("table", { name: "How fast each task comes due" })).toHaveCount(0);
 });

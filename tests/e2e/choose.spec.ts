@@ -110,7 +110,7 @@ onACopy(
     await sheet.getByLabel("Day").fill("2026-03-13");
     await sheet.getByRole("button", { name: "Save" }).click();
     await expect(sheet.getByRole("alert")).toContainText("on record for that day already");
-    await sheet.getByRole("button", { name: "Record it all the same" }).click();
+    await sheet.getByRole("button", { name: "Save it anyway" }).click();
     await expect(sheet).toBeHidden();
   },
 );

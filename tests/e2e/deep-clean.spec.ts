@@ -12,10 +12,10 @@ test("a deep clean is recorded, and the year changes", async ({ page, cove }) =>
   await page.getByRole("link", { name: "Deep clean" }).click();
   await expect(page.getByRole("heading", { name: before })).toBeVisible();
   await expect(
-    page.getByText(/If nobody cared for the car, it would want one after/),
+    page.getByText(/Without any care it would need one after/),
   ).toBeVisible();
 
-  await page.getByLabel("A shop asks").fill("180");
+  await page.getByLabel("Shop price").fill("180");
   await page.getByRole("button", { name: "Save the prices" }).click();
   await expect(page.getByText(/more deep cleans a year, about \d+ kr/)).toBeVisible();
 

@@ -8,21 +8,21 @@ lookOnly("the log is looked through by words, task and days", async ({ page, cov
   await page.getByRole("searchbox", { name: "Look for" }).fill("belts");
   await expect(page.getByRole("heading", { name: "Thu 12 Mar" })).toBeHidden();
   await expect(rows.first()).toContainText("Clean the seat belts");
-  await page.getByRole("button", { name: "Show all again" }).click();
+  await page.getByRole("button", { name: "Show all" }).click();
 
-  await page.getByRole("button", { name: "Narrow down" }).click();
+  await page.getByRole("button", { name: "Filter" }).click();
   await page.getByRole("combobox", { name: "Task" }).click();
   await page.getByRole("option", { name: "Clean the windscreen inside" }).click();
   await page.getByLabel("Until").fill("2025-12-31");
   await expect(rows.first()).toContainText("Clean the windscreen inside");
   await expect(page.getByText("2026", { exact: false }).first()).toBeHidden();
   await page.getByLabel("Until").fill("2020-01-01");
-  await expect(page.getByText("Nothing in the log is like that.")).toBeVisible();
+  await expect(page.getByText("Nothing in the log matches.")).toBeVisible();
 });
 
 lookOnly("the years add up, and the record of care prints", async ({ page, cove }) => {
   await open(page, cove, "log");
-  await page.getByText("What the years came to").click();
+  await page.getByText("Year by year").click();
   const year = page.getByRole("row", { name: /^2026/ });
   await expect(year).toContainText("ml");
   await page.getByRole("link", { name: "Record of care" }).click();

@@ -13,7 +13,7 @@ test("three changes are tried on the year, what is the owner's is taken over", a
 
   await page.getByRole("slider", { name: /^Children aboard/ }).fill("2");
   await page.getByRole("slider", { name: /^Minutes, every week/ }).fill("40");
-  await page.getByText(/^In place to keep soil away/).click();
+  await page.getByText(/^What keeps soil out/).click();
   const shade = page.getByRole("checkbox", { name: /shade/i });
   const had = await shade.isChecked();
   await shade.click();

@@ -88,7 +88,7 @@ test.describe("the only car", () => {
         await expect(page.getByText(`Check ${look} of ${looks}`)).toBeVisible();
         await page.getByRole("main").getByRole("list").getByRole("button").last().click();
       }
-      await expect(page.getByRole("heading", { name: "Seen and noted" })).toBeVisible();
+      await expect(page.getByRole("heading", { name: "Checks saved" })).toBeVisible();
       const learnt = await get<Learnt>(cove, `${id}/learnt`);
       expect(learnt.looks).toBeGreaterThanOrEqual(6);
       expect(learnt.tasks.some((task) => task.multiplier > 1.1)).toBe(true);
@@ -197,7 +197,7 @@ withOwnCar(
       page.getByRole("button", { name: /^Carpet, front, .*level 1\.[1-7]/ }),
     ).toBeVisible();
     await page.getByRole("button", { name: /^Undo: Pat by hand/ }).click();
-    await expect(page.getByText("Nobody has checked the carpets of this car yet")).toBeVisible();
+    await expect(page.getByText("No checks of the carpets of this car yet")).toBeVisible();
 
     await page.getByRole("button", { name: "Something happened here" }).click();
     await page.getByRole("button", { name: "A day at the beach" }).click();
@@ -278,6 +278,6 @@ test("the odometer measures the distance, and the feed says that it is invented"
   await page.getByRole("button", { name: "Read the simulated odometer" }).click();
   await expect(page.getByText(/The odometer says \d+ km a week/)).toBeVisible();
   await page.getByLabel("Reading (km)").fill("5");
-  await page.getByRole("button", { name: "Note this reading" }).click();
+  await page.getByRole("button", { name: "Save this reading" }).click();
   await expect(page.getByText(/An odometer does not run backwards/)).toBeVisible();
 });

@@ -54,7 +54,7 @@ onACopy(
       .evaluate((image) => (image as HTMLImageElement).naturalWidth);
     expect(drawn).toBe(640);
 
-    await sheet.getByRole("button", { name: "Take away: Before 1" }).click();
+    await sheet.getByRole("button", { name: "Remove: Before 1" }).click();
     await expect(divider).toBeHidden();
     await page.keyboard.press("Escape");
     await expect(page.getByRole("button", { name: /^1 photo of Brush the nap/ })).toBeVisible();

@@ -24,7 +24,7 @@ test("a first routine is made of two answers, changed, and told to Today and to 
   await page.getByRole("option", { name: "Each Mar", exact: true }).click();
   await expect(page.getByText("Days overdue in the year", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Apply from today" }).click();
-  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText("Saved. The plan follows from today.")).toBeVisible();
   await expect(
     page.getByRole("row", { name: /^Clean the seat belts/ }).getByText("15 Mar"),
   ).toBeVisible();
@@ -34,7 +34,7 @@ test("a first routine is made of two answers, changed, and told to Today and to 
   await second.press("Enter");
   await page.getByRole("button", { name: "Skip this day" }).click();
   await page.getByRole("button", { name: "Apply from today" }).click();
-  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText("Saved. The plan follows from today.")).toBeVisible();
   await expect(second).toHaveCount(0);
 
   await page.getByRole("button", { name: "File or address" }).click();
@@ -86,7 +86,7 @@ test("two weeks are missed, and the way back is taken", async ({ page, cove }) =
   await page.getByRole("combobox", { name: "Clean the pedals: you decide" }).click();
   await page.getByRole("option", { name: "Every 8 weeks" }).click();
   await page.getByRole("button", { name: "Apply from today" }).click();
-  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText("Saved. The plan follows from today.")).toBeVisible();
   await expect(page.getByRole("row", { name: /^Clean the seat belts/ })).toContainText("5 Apr");
 
   await cove.kill();
@@ -102,7 +102,7 @@ test("two weeks are missed, and the way back is taken", async ({ page, cove }) =
   await longer.click();
   await expect(page.getByText("Days overdue in the year", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Apply from today" }).click();
-  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText("Saved. The plan follows from today.")).toBeVisible();
   await expect(
     page
       .getByRole("region", { name: "The next sessions" })
@@ -122,7 +122,7 @@ test("a task is dragged to another day, moved on by keys, and put back", async (
   const block = (on: RegExp) => day(on).getByRole("button", { name });
 
   // The page is still where it stands once the comparison has found its place.
-  await expect(page.getByRole("slider", { name: "Pattern on the coastline" })).toBeAttached();
+  await expect(page.getByRole("slider", { name: "Pattern on the line" })).toBeAttached();
   await block(/Sat 21 Mar/).hover();
   const from = await block(/Sat 21 Mar/).boundingBox();
   const to = await day(/Sat 28 Mar/).boundingBox();
@@ -150,7 +150,7 @@ test("a task is dragged to another day, moved on by keys, and put back", async (
   await page.keyboard.press("Enter");
   await expect(page.getByText(`${short} moved from Sat 21 Mar to Sat 4 Apr.`)).toBeVisible();
   await page.getByRole("button", { name: "Apply from today" }).click();
-  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText("Saved. The plan follows from today.")).toBeVisible();
   await expect(block(/Sat 4 Apr/)).toBeVisible();
 });
 
@@ -191,17 +191,17 @@ test("a drag that is over before the page is drawn anew still moves the task", a
 test("patterns are compared, and the best value is tried", async ({ page, cove }) => {
   await open(page, cove, "year");
   const enough = page.getByRole("region", { name: "How much is enough?" });
-  await expect(enough.getByRole("slider", { name: "Pattern on the coastline" })).toBeAttached();
+  await expect(enough.getByRole("slider", { name: "Pattern on the line" })).toBeAttached();
   const value = enough.getByRole("button", { name: /^Best value/ });
   await expect(value).toBeVisible({ timeout: 60_000 });
   await value.click();
   await expect(enough.getByText(/minutes every .* min a week/).first()).toBeVisible();
-  await enough.getByRole("slider", { name: "Pattern on the coastline" }).press("ArrowRight");
+  await enough.getByRole("slider", { name: "Pattern on the line" }).press("ArrowRight");
   await expect(enough.getByText(/(more|fewer) days overdue in the year/)).toBeVisible();
   await enough.getByRole("button", { name: "Try this routine" }).click();
   await expect(enough.getByText("your change")).toBeVisible();
   await page.getByRole("button", { name: "Apply from today" }).click();
-  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText("Saved. The plan follows from today.")).toBeVisible();
 });
 
 test("the card prints on two pages with every task of the plan", async ({ page, cove }) => {
@@ -234,7 +234,7 @@ test("busy times come in, a session that collides is moved to a free time", asyn
   await page.getByRole("button", { name: /^Sat 21 Mar.*busy 08:00 to 12:00/ }).click();
   await page.getByRole("button", { name: "Move to Sat 21 Mar, 12:00" }).click();
   await page.getByRole("button", { name: "Apply from today" }).click();
-  await expect(page.getByText("Kept. The plan follows from today.")).toBeVisible();
+  await expect(page.getByText("Saved. The plan follows from today.")).toBeVisible();
   await expect(page.getByText(/busy 08:00/)).toHaveCount(0);
 
   await page.getByRole("button", { name: "File or address" }).click();

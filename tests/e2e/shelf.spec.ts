@@ -72,7 +72,7 @@ onACopy(
     await dialog.getByLabel(/^Where, and what you saw/).fill("below the lid");
     await dialog.getByRole("button", { name: /^Passed/ }).click();
     await expect(why.getByRole("status")).toHaveText("Good");
-    await expect(why.getByText(/Lifted: Your spot test/)).toBeVisible();
+    await expect(why.getByText(/Does not apply: Your spot test/)).toBeVisible();
     await expect(why.getByText(/Passed a spot test at neat, Sat 14 Mar/)).toBeVisible();
 
     await why.getByRole("button", { name: "Record a spot test" }).click();
@@ -92,7 +92,7 @@ onACopy(
     await expect(why.getByRole("status")).toHaveText("Keep off");
     await why.getByRole("button", { name: "The maker says otherwise" }).click();
     await page.getByLabel("Where it stands and what it says").fill("Leaflet: 1:50 on a cloth.");
-    await page.getByRole("button", { name: "Keep it on record" }).click();
+    await page.getByRole("button", { name: "Save" }).click();
     await expect(why.getByRole("status")).toHaveText("Good");
     await why.getByRole("button", { name: "Take back" }).click();
     await expect(why.getByRole("status")).toHaveText("Keep off");
@@ -153,7 +153,7 @@ test("the bench reads both notations alike, measures by hand, and refuses what c
   await expect(
     page.getByRole("img", { name: "Water up to 445 millilitres, Product up to 500 millilitres" }),
   ).toBeVisible();
-  await page.getByRole("button", { name: "Keep this bottle" }).click();
+  await page.getByRole("button", { name: "Put this bottle on the shelf" }).click();
   await expect(page.getByText(/^It stands with Fabric cleaner concentrate/)).toBeVisible();
   await strength.fill("1:1");
   await expect(page.getByText(/stronger than this product is used/)).toBeVisible();

@@ -32,7 +32,7 @@ export function CabinPage() {
   if (cabin.isError) {
     return <Failed error={cabin.error} again={() => cabin.refetch()} />;
   }
-  return cabin.data ? <Loaded cabin={cabin.data} /> : <Loading what="Drawing the chart" />;
+  return cabin.data ? <Loaded cabin={cabin.data} /> : <Loading what="Loading" />;
 }
 
 function Loaded({ cabin }: { cabin: Cabin }) {

@@ -40,7 +40,7 @@ export function LevelHistory({ task }: { task: SurfaceTask }) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="w-full"
       role="img"
-      aria-label={`Level over the last weeks, now ${task.level.toFixed(2)}, in nine cases of ten between ${now.low.toFixed(2)} and ${now.high.toFixed(2)}; the mark is 1.`}
+      aria-label={`Level over the last weeks, now ${task.level.toFixed(2)}, in nine cases of ten between ${now.low.toFixed(2)} and ${now.high.toFixed(2)}; due at 1.`}
     >
       <path d={`${line}L${x(now.at)} ${y(0)}L${LEFT} ${y(0)}Z`} fill="var(--t1)" />
       <path d={`${band}Z`} fill="var(--t3)" opacity=".5" />

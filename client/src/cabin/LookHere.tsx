@@ -75,7 +75,7 @@ function Notes({ vehicleId, notes }: { vehicleId: string; notes: Surface["notes"
     onSuccess: () => refresh(queries, keys.car(vehicleId)),
   });
   return (
-    <ul className="mt-2 text-13" aria-label="Seen and happened here">
+    <ul className="mt-2 text-13" aria-label="Checks and events here">
       {notes.map((note) => (
         <li key={note.id} className="grid grid-cols-[46px_1fr_auto] items-baseline gap-2 py-0.5">
           <span className="text-soft">{tinyDay(note.at)}</span>

@@ -64,7 +64,7 @@ export function FileTab({ vehicle }: TabProps) {
           Export this car
         </a>
       </Part>
-      <Part title="Bring one in">
+      <Part title="Import a car">
         <ImportVehicle onAdded={(id) => navigate(`/cars/${id}/cabin`)} />
       </Part>
       <Part title="Copy it">

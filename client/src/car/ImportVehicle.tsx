@@ -17,7 +17,7 @@ export function ImportVehicle({ onAdded }: { onAdded: (vehicleId: string) => voi
         type="application/json"
         accept=".json,application/json"
         label="Vehicle file"
-        button="Bring a car from a file"
+        button="Import a car from a file"
         onTaken={async (vehicle) => {
           await refresh(queries, keys.vehicles);
           onAdded(vehicle.id);

@@ -73,7 +73,7 @@ export function OdometerPart({ vehicleId, used }: Props) {
           disabled={shown === "" || add.isPending}
           onClick={() => add.mutate()}
         >
-          Note this reading
+          Save this reading
         </button>
         <div className="desk:mt-7">
           <button

@@ -29,7 +29,7 @@ export function SchoolsTab() {
     return <Failed error={schools.error} again={() => schools.refetch()} />;
   }
   if (!schools.data) {
-    return <Loading what="Opening the schools" />;
+    return <Loading what="Loading" />;
   }
   const { version } = schools.data;
   return (

@@ -163,7 +163,7 @@ export function SurfaceEditor({ vehicle, surface, choices, onClose }: Props) {
               onChange={setParts}
             />
             <button type="button" className="act2" disabled={change.busy} onClick={split}>
-              Cut it
+              Divide it
             </button>
           </div>
         )}

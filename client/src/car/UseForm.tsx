@@ -79,7 +79,7 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
       </Group>
       <Group title="Roads, weather and sun">
         {often("Windows open in dust or pollen", "openWindows")}
-        {often("A dusty trade or hobby comes along", "dustyWork")}
+        {often("Dusty work or hobby", "dustyWork")}
         <Pick
           label="Parked by day in the sun"
           error={errors.parkedInSun?.[0]}
@@ -139,13 +139,12 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
           onChange={(value) => onChange({ tidiness: value as Use["tidiness"] })}
         />
         <p className="mb-4 text-14 text-soft desk:col-span-2">
-          How tidy you like it moves only when looks come due. What you see through and hold on to
-          comes due all the same.
+          This only moves what is done for looks. Glass and controls come due all the same.
         </p>
       </Group>
-      <Group title="In place to keep soil away">
+      <Group title="What keeps soil out">
         <fieldset className="contents">
-          <legend className="sr-only">In place to keep soil away</legend>
+          <legend className="sr-only">What keeps soil out</legend>
           {choices.preventions.map((prevention) => (
             <label
               key={prevention.prevention}

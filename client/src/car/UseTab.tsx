@@ -23,7 +23,7 @@ export function UseTab({ vehicle, choices }: TabProps) {
   return use.data ? (
     <Loaded vehicleId={vehicle.id} used={use.data} choices={choices} />
   ) : (
-    <Loading what="Reading how it is used" />
+    <Loading what="Loading" />
   );
 }
 

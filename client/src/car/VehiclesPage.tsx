@@ -25,7 +25,7 @@ export function VehiclesPage() {
   if (!vehicles.data) {
     return (
       <main className="flex min-h-dvh">
-        <Loading what="Opening the boathouse" />
+        <Loading what="Loading" />
       </main>
     );
   }
@@ -39,7 +39,7 @@ export function VehiclesPage() {
       <h1 className="mb-5 text-34">Your cars</h1>
       {inUse.length === 0 ? (
         <p className="mb-6 text-17 text-soft">
-          No car is in use. Add one, bring one in from a file, or take one out of the archive.
+          No car is in use. Add one, import one from a file, or take one out of the archive.
         </p>
       ) : (
         <ul className="mb-6">

@@ -15,7 +15,7 @@ export const FINDABLE_PLACES: FindablePlace[] = [
   { name: "Routine", to: "year/routine", beside: "year slots calendar" },
   { name: "Outlook", to: "year/outlook", beside: "year what if" },
   { name: "Deep clean", to: "year/deep", beside: "year extraction shop" },
-  { name: "Glovebox card", to: "year/card", beside: "print paper" },
+  { name: "Routine card", to: "year/card", beside: "print paper" },
   { name: "Log", to: "log", beside: "history done record" },
   { name: "Record of care", to: "log/record", beside: "print paper buyer history" },
   { name: "How it is used", to: "car/use", beside: "car distance people pets odometer" },

@@ -98,7 +98,7 @@ function Film({ pane, clearLevel }: { pane: Pane; clearLevel: number }) {
       </div>
       <span>
         light soil <b className="font-semibold">{pane.light.toFixed(2)}</b>, oily film{" "}
-        <b className="font-semibold">{pane.oily.toFixed(2)}</b>, mark at 1, clear below {clearLevel}
+        <b className="font-semibold">{pane.oily.toFixed(2)}</b>, due at 1, clear below {clearLevel}
       </span>
     </div>
   );

@@ -184,7 +184,7 @@ function Form({ vehicleId, surfaceId, work, onDone }: FormProps) {
         className="act w-full"
         disabled={record.isPending || chosen.length === 0}
       >
-        {isKnown ? "Record it all the same" : "Save"}
+        {isKnown ? "Save it anyway" : "Save"}
       </button>
     </form>
   );

@@ -28,7 +28,7 @@ export function LogFile({ vehicleId, empty = false }: { vehicleId: string; empty
         type="text/csv"
         accept=".csv,text/csv"
         label="Log file"
-        button="Bring in a CSV"
+        button="Import a CSV"
         onTaken={() => refresh(queries, keys.car(vehicleId))}
         flaw={(field, sentence) => sentence.replace(":", `, ${field}:`)}
         taken={(answer) =>

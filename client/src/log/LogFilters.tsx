@@ -29,8 +29,8 @@ const ANY = "any";
 const KINDS = [
   { value: "care", label: "Care" },
   { value: "chore", label: "Getting ready, setting back" },
-  { value: "look", label: "Looks" },
-  { value: "event", label: "Happenings" },
+  { value: "look", label: "Checks" },
+  { value: "event", label: "Events" },
   { value: "deepClean", label: "Deep cleans" },
   { value: "spot", label: "First aid" },
   { value: "spotTest", label: "Spot tests" },
@@ -68,11 +68,11 @@ export function LogFilters({
           />
         </label>
         <button type="button" className="act2" aria-expanded={more} onClick={() => setMore(!more)}>
-          Narrow down
+          Filter
         </button>
         {count > 0 && (
           <button type="button" className="lnk min-h-11" onClick={() => onChange(NO_FILTER)}>
-            Show all again
+            Show all
           </button>
         )}
         <span className="flex-1 max-desk:hidden" />

@@ -40,7 +40,7 @@ function Entries({ vehicleId, words }: { vehicleId: string; words: string }) {
   }
   const first = log.data?.pages[0];
   if (!log.data || !first) {
-    return <Loading what="Opening the log" />;
+    return <Loading what="Loading" />;
   }
   const entries = log.data.pages.flatMap((page) => page.entries);
   const withPhotos = entries.find((entry) => entry.id === pictured);
@@ -80,7 +80,7 @@ function Entries({ vehicleId, words }: { vehicleId: string; words: string }) {
           {!filtered && <Years vehicleId={vehicleId} />}
           {entries.length === 0 && (
             <p role="status" className="px-4 py-8 text-16 text-soft desk:px-[26px]">
-              Nothing in the log is like that.
+              Nothing in the log matches.
             </p>
           )}
           <Days

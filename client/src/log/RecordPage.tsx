@@ -11,7 +11,7 @@ export function RecordPage({ vehicleId }: { vehicleId: string }) {
     return <Failed error={record.error} again={() => record.refetch()} />;
   }
   if (!record.data) {
-    return <Loading what="Writing the record" />;
+    return <Loading what="Loading" />;
   }
   const { from, until, tasks, deepCleans, products } = record.data;
   const back = (
@@ -22,7 +22,7 @@ export function RecordPage({ vehicleId }: { vehicleId: string }) {
   if (!from || !until) {
     return (
       <Empty title="Nothing to hand over yet">
-        <p>The record is written from what you log. Finish a session first.</p>
+        <p>The record is made from your log. Finish a session first.</p>
         <p className="mt-6">{back}</p>
       </Empty>
     );

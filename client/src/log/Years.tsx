@@ -12,7 +12,7 @@ export function Years({ vehicleId }: { vehicleId: string }) {
   return (
     <details className="border-b border-hairline px-4 desk:px-[26px]">
       <summary className="min-h-11 cursor-pointer py-2.5 text-16 font-semibold">
-        What the years came to
+        Year by year
       </summary>
       <div className="overflow-x-auto pb-4">
         <table className="w-full max-w-[860px] text-14 whitespace-nowrap">
@@ -62,8 +62,8 @@ export function Years({ vehicleId }: { vehicleId: string }) {
           </tbody>
         </table>
         <p className="mt-1 text-13 text-soft">
-          Money counts what has a price on the shelf, and what deep cleans cost. Days overdue add up
-          all tasks.
+          Costs count products with a price on the shelf, and deep cleans. Days overdue add up all
+          tasks.
         </p>
       </div>
     </details>

@@ -6,11 +6,11 @@ import type { Found } from "./found";
 export function Findings({ vehicleId, found }: { vehicleId: string; found: Found[] }) {
   return (
     <main className="mx-auto w-full max-w-[640px] flex-1 px-5 pt-6 pb-8">
-      <h1 className="text-31">{found.length > 0 ? "Seen and noted" : "No look made"}</h1>
+      <h1 className="text-31">{found.length > 0 ? "Checks saved" : "Nothing checked"}</h1>
       <p className="mt-2 mb-5 text-17 text-soft">
         {found.length > 0
           ? `${count(found.length, "look")} corrected the levels. Each stands in the log, where you can undo it.`
-          : "Nothing was noted, and nothing has changed."}
+          : "Nothing was checked, so nothing has changed."}
       </p>
       <ul>
         {found.flatMap(({ look, result, said }) =>

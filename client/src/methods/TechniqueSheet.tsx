@@ -13,7 +13,7 @@ export function TechniqueSheet({ vehicleId, taskId }: { vehicleId: string; taskI
     return <Failed error={technique.error} again={() => technique.refetch()} />;
   }
   if (!technique.data) {
-    return <Loading what="Turning the page" />;
+    return <Loading what="Loading" />;
   }
   const { name, minutes: takes, dryingMinutes, groups } = technique.data;
   return (

@@ -71,7 +71,7 @@ export function TimeLeft({ run, onPlanned }: Props) {
       {plan.isError && (
         <p role="alert" className="mt-2 text-coral">
           {plan.error instanceof Problem && plan.error.isLostServer
-            ? "This needs Cove, which cannot be reached now. The run goes on as it is."
+            ? "Cove cannot be reached now, so the plan stays as it is. You can go on with the session."
             : plan.error.message}
         </p>
       )}

@@ -49,8 +49,8 @@ export function SettingsPage() {
           />
           <h2 className="mt-6 mb-1 text-26">Your data</h2>
           <p className="text-16 text-soft">
-            Everything is kept on the machine that Cove runs on, and nothing is sent anywhere. Car
-            saves a car to a file and brings one in.
+            Everything is kept on the machine that Cove runs on, and nothing is sent anywhere. Under
+            Car you save a car to a file or import one.
           </p>
         </section>
       </div>

@@ -100,7 +100,7 @@ function NightCheck({ vehicleId, reminder }: RowProps) {
           </button>
         ))}
         <button type="button" className="lnk min-h-11 px-1" onClick={() => dismiss.mutate()}>
-          I did not look
+          I did not check
         </button>
       </div>
     </div>

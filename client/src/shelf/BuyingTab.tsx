@@ -14,7 +14,7 @@ export function BuyingTab(_: ShelfTabProps) {
   if (stock.isError) {
     return <Failed error={stock.error} again={() => stock.refetch()} />;
   }
-  return stock.data ? <Loaded stock={stock.data} /> : <Loading what="Measuring the bottles" />;
+  return stock.data ? <Loaded stock={stock.data} /> : <Loading what="Loading" />;
 }
 
 function Loaded({ stock }: { stock: Stock }) {

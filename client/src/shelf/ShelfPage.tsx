@@ -18,7 +18,7 @@ export function ShelfPage() {
       place="shelf"
       title="Shelf"
       label="About the shelf"
-      loading="Opening the cupboard"
+      loading="Loading"
       tabs={[
         { path: "matrix", name: "What is safe where", Tab: MatrixTab },
         { path: "products", name: "Products", Tab: ProductsTab },

@@ -17,7 +17,7 @@ export function SmallestTab({ vehicleId, shelf }: ShelfTabProps) {
     return <Failed error={smallest.error} again={() => smallest.refetch()} />;
   }
   if (!smallest.data) {
-    return <Loading what="Looking for the smallest shelf" />;
+    return <Loading what="Looking for the fewest products" />;
   }
   const { products, lacking } = smallest.data;
   const needed = products.filter((known) => known.role === "needed");
@@ -33,7 +33,7 @@ export function SmallestTab({ vehicleId, shelf }: ShelfTabProps) {
         </h2>
         <p className="mt-1 mb-4 max-w-[60ch] text-16 text-soft">
           The fewest of your products that do every task of this car safely, with water from the
-          tap. Found exactly, not guessed: no smaller shelf does it.
+          tap. Worked out exactly: no smaller set does it.
         </p>
         <ul>
           {needed.map((part) => (

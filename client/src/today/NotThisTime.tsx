@@ -54,7 +54,7 @@ export function NotThisTime({ today, ask, onAsk, slotId }: Props) {
               <>
                 <WayOut today={today} held={one} />{" "}
                 {one.mayBeKept && (
-                  <Add label="Do it all the same" name={one.name} onClick={add(one.taskId)} />
+                  <Add label="Do it anyway" name={one.name} onClick={add(one.taskId)} />
                 )}
               </>
             )}

@@ -66,7 +66,7 @@ export function PlaceForm({ vehicleId, place, onSaved }: FormProps) {
         </p>
       )}
       <button type="submit" className="act w-full" disabled={say.isPending}>
-        Plan by this
+        Save
       </button>
     </form>
   );

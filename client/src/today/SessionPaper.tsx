@@ -21,7 +21,7 @@ export function SessionPaper({ today, back }: Props) {
           Back to today
         </Link>
         <span className="text-14 text-soft">
-          What you tick here is not on record yet: say it afterwards with “I did this”.
+          Ticks on paper are not in the log: enter them afterwards with “I did this”.
         </span>
       </p>
       <article className="sheet">

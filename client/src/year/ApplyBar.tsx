@@ -16,7 +16,7 @@ export function ApplyBar({ changed, busy, now, next, error, saved, onKeep, onDis
   if (!changed && !error) {
     return saved ? (
       <p role="status" className="px-4 pb-4 text-14 text-kelp desk:px-[26px]">
-        Kept. The plan follows from today.
+        Saved. The plan follows from today.
       </p>
     ) : null;
   }

@@ -43,10 +43,10 @@ export function AwayList({ draft, errors, today, onChange }: Props) {
             <button
               type="button"
               className="ml-auto min-h-11 px-2 text-14 underline underline-offset-4"
-              aria-label={`Take out time away ${at + 1}`}
+              aria-label={`Remove time away ${at + 1}`}
               onClick={() => onChange({ away: draft.away.filter((_, i) => i !== at) })}
             >
-              Take out
+              Remove
             </button>
             {errors[`away[${at}].last`] && (
               <p role="alert" className="basis-full text-14 text-coral">

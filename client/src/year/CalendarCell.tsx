@@ -23,7 +23,7 @@ function BusyTimes() {
       <p className="mb-2 text-14 text-soft">
         {busy.data && busy.data.times > 0
           ? `${count(busy.data.times, "busy time")} known${busy.data.until ? ` up to ${shortDay(busy.data.until)}` : ""}. Sessions that collide say so.`
-          : "Bring in a calendar file, and sessions that collide with it say so. Only beginnings and ends are kept."}
+          : "Import a calendar file, and sessions that collide with it say so. Only beginnings and ends are kept."}
       </p>
       <div className="flex flex-wrap gap-3">
         <ImportFile<Schemas["BusyView"]>
@@ -31,7 +31,7 @@ function BusyTimes() {
           type="text/calendar"
           accept=".ics,text/calendar"
           label="Calendar file with busy times"
-          button="Bring in busy times"
+          button="Import busy times"
           onTaken={all}
           flaw={(_, sentence) => sentence}
         />
@@ -42,7 +42,7 @@ function BusyTimes() {
             disabled={forget.isPending}
             onClick={() => forget.mutate()}
           >
-            Forget them
+            Delete them
           </button>
         )}
       </div>

@@ -21,7 +21,7 @@ export function CatchUp({ vehicleId, missed, onChange }: Props) {
           {missed.map(shortDay).join(" and ")} passed without a session.
         </b>{" "}
         {found
-          ? found.words || "What it was to hold is spread over the sessions below."
+          ? found.words || "What was planned for it is spread over the sessions below."
           : "Looking at what slipped…"}
       </p>
       {found?.longer && (

@@ -34,8 +34,9 @@ export function FirstSteps({ first, hosts, busy, error, onKeep }: Props) {
     >
       <h2 className="text-26">When would you clean?</h2>
       <p className="mt-2 mb-6 text-16 text-soft">
-        Say a time that comes round. Cove puts into it what the car needs then, and tells you what
-        it cannot fit. You can change everything later, or leave it: Today works without a routine.
+        Pick a time that comes round, such as Saturday morning. Cove puts into it what the car needs
+        then, and tells you what it cannot fit. You can change everything later, or leave it: Today
+        works without a routine.
       </p>
       <div className="grid gap-x-5 desk:grid-cols-3">
         <Field label="First time" hint="and every week from then on">

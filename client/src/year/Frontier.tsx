@@ -178,8 +178,8 @@ function Names({ named, measure, chosen, lately, onChoose }: NamesProps) {
       )}
       {named.every(({ name }) => name !== "All kept up") && (
         <li className="basis-full text-13 text-soft">
-          With none of these patterns everything is kept up on this car. A longer slot more often
-          would, or less to keep up: mats, covers, a shade.
+          None of these keeps up with everything on this car. Longer slots, more of them, or less
+          soil would: mats, covers, a shade.
         </li>
       )}
     </ul>

@@ -191,7 +191,7 @@ export function FrontierChart(props: Props) {
       >
         <Slider.Track className="h-full w-full" />
         <Slider.Thumb
-          aria-label="Pattern on the coastline"
+          aria-label="Pattern on the line"
           aria-valuemin={0}
           aria-valuemax={coast.length - 1}
           aria-valuenow={Math.max(0, index)}

@@ -27,7 +27,7 @@ export function GuestSlots({ shared, errors, onOwn }: Props) {
             . Each goes to the car that needs it more, or is split between both.
           </>
         ) : (
-          "The car whose slots these were has none any more, or has more to do than one plan holds together with this one."
+          "The other car has no slots any more, or both together have more to do than one plan holds."
         )}
       </p>
       {errors.slotsOf && <p className="mt-2 text-14 text-coral">{errors.slotsOf.join(" ")}</p>}

@@ -43,8 +43,8 @@ export function HowOften({ plan, draft, errors, onChange }: Props) {
         How often
       </h2>
       <p className="mt-1 max-w-[70ch] text-14 text-soft">
-        Needed is how long it takes to come due as the car is used now, with what is not yet known
-        of this car in brackets. What you decide yourself holds, whatever it costs.
+        “Needed” is how long it takes to come due as you use the car now, with the likely range in
+        brackets. What you set yourself always counts.
       </p>
       {errors.pins && <p className="mt-1 text-14 text-coral">{errors.pins.join(" ")}</p>}
       {phone ? (
@@ -120,7 +120,7 @@ export function HowOften({ plan, draft, errors, onChange }: Props) {
       )}
       {plan.notPlanned.length > 0 && (
         <>
-          <h3 className="mt-5 text-17">Left out</h3>
+          <h3 className="mt-5 text-17">Not in the plan</h3>
           <ul className="mt-1 text-14">
             {plan.notPlanned.map((left) => (
               <li key={left.taskId} className="border-b border-hairline py-1">

@@ -55,7 +55,7 @@ export function SessionOrder({ vehicleId, slot, place, others, isToday, onMove }
         </p>
       )}
       <table className="mt-2 w-full text-14">
-        <caption className="sr-only">In which order</caption>
+        <caption className="sr-only">Order of work</caption>
         <tbody>
           {order.data?.steps.map((step, at) => {
             const task = step.putsBack ? undefined : planned.get(step.taskId);

@@ -104,10 +104,10 @@ export function SlotRow({ slot, number, routine, errors, onChange, onRemove }: P
         <button
           type="button"
           className="ml-auto min-h-11 px-2 text-14 underline underline-offset-4"
-          aria-label={`Take out slot ${number}`}
+          aria-label={`Remove slot ${number}`}
           onClick={onRemove}
         >
-          Take out
+          Remove
         </button>
       </div>
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-14 [&_button]:min-h-8 max-desk:[&_button]:min-h-11">

@@ -71,7 +71,7 @@ public static class DeepCleanWords
         string money = currency.Length > 0 ? $"{amount} {currency}" : amount;
         return string.Create(
             CultureInfo.InvariantCulture,
-            $"To keep it as clean by a shop alone would take {spacing.SparedAYear:0.0} more deep cleans a year, about {money}. The routine spares them."
+            $"To keep it as clean by a shop alone would take {spacing.SparedAYear:0.0} more deep cleans a year, about {money}. The routine saves them."
         );
     }
 
@@ -82,14 +82,14 @@ public static class DeepCleanWords
             DeepCleanBy.Shop => "Deep clean, by a shop",
             DeepCleanBy.HiredMachine => "Deep clean, with a hired machine",
             DeepCleanBy.OwnMachine => "Deep clean, with an own machine",
-            _ => throw new ArgumentOutOfRangeException(nameof(by), by, "Nobody such does deep cleans."),
+            _ => throw new ArgumentOutOfRangeException(nameof(by), by, "There is no such way to have it done."),
         };
 
     /// <summary>How fast soil settles in a car, in one sentence.</summary>
     /// <param name="pressing">What is believed of it.</param>
     public static string OfPressing(RateBelief pressing) =>
         pressing.Looks == 0
-            ? "Nobody has looked yet; soil is taken to settle here as in most cars."
+            ? "No checks yet, so Cove assumes that soil settles here as in most cars."
             : pressing.Median switch
             {
                 > 1.15 => string.Create(

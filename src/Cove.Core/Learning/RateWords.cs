@@ -20,15 +20,15 @@ public static class RateWords
         }
 
         return learnt.Car.Looks > 0
-            ? $"Nobody has checked the {what} of this car yet. Checks elsewhere suggest {Times(belief)}."
-            : $"Nobody has checked the {what} of this car yet, so Cove takes them to soil as fast as usual.";
+            ? $"No checks of the {what} of this car yet. Checks elsewhere suggest {Times(belief)}."
+            : $"No checks of the {what} of this car yet, so Cove assumes that they soil as fast as usual.";
     }
 
     /// <summary>What is believed of the car as a whole.</summary>
     public static string OfCar(LearntRates learnt) =>
         learnt.Car.Looks > 0
             ? $"This car soils {Times(learnt.Car)}, from {Looks(learnt.Car.Looks)}."
-            : "Nobody has checked this car yet, so Cove takes it to soil as fast as usual.";
+            : "No checks of this car yet, so Cove assumes that it soils as fast as usual.";
 
     private static string Times(RateBelief belief) =>
         belief.Median is > 0.95 and < 1.05

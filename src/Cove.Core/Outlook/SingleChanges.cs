@@ -61,7 +61,7 @@ public static class SingleChanges
     {
         if (use.Eating != Often.Never)
         {
-            yield return ("Nothing eaten aboard", use with { Eating = Often.Never });
+            yield return ("No eating in the car", use with { Eating = Often.Never });
         }
 
         if (use.OpenWindows != Often.Never)
@@ -76,7 +76,7 @@ public static class SingleChanges
 
         if (use.Smoke != SmokeHabit.None)
         {
-            yield return ("No smoke aboard", use with { Smoke = SmokeHabit.None });
+            yield return ("No smoking in the car", use with { Smoke = SmokeHabit.None });
         }
 
         if (use.DustyWork != Often.Never)

@@ -112,12 +112,12 @@ public sealed class RateLearningTests
             sentence
         );
         Assert.Contains(
-            "Nobody has checked the windscreen",
+            "No checks of the windscreen",
             RateWords.Of(CareTasks.Find("windscreen")!, learnt),
             StringComparison.Ordinal
         );
         Assert.Contains(
-            "Nobody has checked this car",
+            "No checks of this car",
             RateWords.OfCar(LearntRates.Nothing),
             StringComparison.Ordinal
         );

@@ -139,8 +139,8 @@ public sealed class CarUseTests
         Assert.Equal(
             [
                 "Distance, 400 km a week",
-                "Children aboard",
-                "Animals aboard",
+                "Children",
+                "Pets",
                 "Prevention in place",
                 "How tidy is tidy enough here",
                 "What checks say of this car",

@@ -59,8 +59,8 @@ public sealed class OdometerTests
     [InlineData(10, 900, "backwards")]
     [InlineData(-10, 1100, "later reading")]
     [InlineData(10, 90_000, "in a week")]
-    [InlineData(10, -1, "0 to")]
-    [InlineData(10, double.NaN, "0 to")]
+    [InlineData(10, -1, "less than 0")]
+    [InlineData(10, double.NaN, "less than 0")]
     public void A_reading_that_cannot_be_is_refused_with_what_to_do(int day, double shown, string word)
     {
         string? refusal = Odometer.Refusal([new(Start, 1000)], new(Start.AddDays(day), shown));

@@ -54,10 +54,10 @@ export function PhotoSheet({ entry, vehicleId, onClose }: Props) {
                     type="button"
                     className="lnk my-2.5 text-14"
                     disabled={remove.isPending}
-                    aria-label={`Take away: ${name} ${at + 1}`}
+                    aria-label={`Remove: ${name} ${at + 1}`}
                     onClick={() => remove.mutate(photo.id)}
                   >
-                    Take away
+                    Remove
                   </button>
                 </li>
               ))}
@@ -111,7 +111,7 @@ function Add({ entryId, side, name, onAdded }: AddProps) {
         disabled={add.isPending}
         onClick={() => input.current?.click()}
       >
-        {add.isPending ? "Taking it in…" : "Add a photo"}
+        {add.isPending ? "Saving…" : "Add a photo"}
       </button>
       {add.error && (
         <p role="alert" className="mt-2 text-14 text-coral">

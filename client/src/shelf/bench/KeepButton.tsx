@@ -28,7 +28,7 @@ export function KeepButton({ mixture, product }: { mixture: Mixture; product: Pr
         disabled={keep.isPending || keep.isSuccess}
         onClick={() => keep.mutate()}
       >
-        Keep this bottle
+        Put this bottle on the shelf
       </button>
       {keep.isSuccess && (
         <p role="status" className="no-print mt-2 text-14 text-kelp">

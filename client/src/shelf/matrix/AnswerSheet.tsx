@@ -37,7 +37,7 @@ export function AnswerSheet({ vehicleId, productId, surfaceId, choices }: Props)
         {answer.error.message}
       </p>
     ) : (
-      <Loading what="Asking the rules" />
+      <Loading what="Loading" />
     );
   }
   const told = answer.data;

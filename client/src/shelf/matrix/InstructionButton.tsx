@@ -87,7 +87,7 @@ export function InstructionButton({ vehicleId, productId, surfaceId, told }: Pro
           disabled={record.isPending || note.trim() === ""}
           onClick={() => record.mutate()}
         >
-          Keep it on record
+          Save
         </button>
       </Sheet>
     </>

@@ -24,7 +24,7 @@ export function JudgementView({ judgement }: { judgement: Judgement }) {
               <span className="sr-only">{VERDICT_WORDS[reason.verdict]}: </span>
               <span className={reason.liftedBy ? "line-through" : ""}>{reason.sentence}</span>
               <span className="block text-12 text-soft">
-                {reason.liftedBy ? `Lifted: ${reason.liftedBy}` : reason.source}
+                {reason.liftedBy ? `Does not apply: ${reason.liftedBy}` : reason.source}
                 {reason.harm === "person" && " · harms people: nothing overrides it"}
               </span>
             </span>

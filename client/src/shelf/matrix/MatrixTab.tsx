@@ -23,7 +23,7 @@ export function MatrixTab({ vehicleId, shelf, choices }: ShelfTabProps) {
     return <Failed error={matrix.error} again={() => matrix.refetch()} />;
   }
   if (!matrix.data) {
-    return <Loading what="Holding every bottle to every surface" />;
+    return <Loading what="Checking every product on every surface" />;
   }
   if (shelf.products.length === 0) {
     return (

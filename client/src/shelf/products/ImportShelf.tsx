@@ -14,7 +14,7 @@ export function ImportShelf() {
       type="text/csv"
       accept=".csv,text/csv"
       label="Shelf file"
-      button="Bring in a CSV"
+      button="Import a CSV"
       onTaken={async () => {
         await refresh(queries, keys.shelf);
         await refresh(queries, keys.cars);

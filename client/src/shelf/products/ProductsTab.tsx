@@ -108,7 +108,7 @@ function List({ products, chosen, onChoose }: ListProps) {
                     ` · ${product.hazards.map((hazard) => hazard.code).join(", ")}`}
                 </span>
               </button>
-              {product.tooOld && <p className="text-13 text-brass">A bottle is past its time.</p>}
+              {product.tooOld && <p className="text-13 text-brass">A bottle is out of date.</p>}
             </td>
             <td className="pr-3 text-14 max-desk:hidden">{product.usualInWords}</td>
             <td className="pr-3">

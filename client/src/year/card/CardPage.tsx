@@ -23,7 +23,7 @@ export function CardPage() {
     }
   }
   if (!card.data || !vehicle.data || !cabin.data) {
-    return <Loading what="Writing the card" />;
+    return <Loading what="Loading" />;
   }
   const back = (
     <Link className="lnk" to={`/cars/${vehicleId}/year`}>
@@ -33,7 +33,7 @@ export function CardPage() {
   if (card.data.groups.length === 0) {
     return (
       <Empty title="Nothing to print yet">
-        <p>The card is written from your routine. Say first when you clean.</p>
+        <p>The card is made from your routine. Set up a routine first.</p>
         <p className="mt-6">{back}</p>
       </Empty>
     );

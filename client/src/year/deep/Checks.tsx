@@ -20,10 +20,10 @@ export function Checks({ vehicleId, deep }: Props) {
   return (
     <section aria-labelledby="look-deep" className="no-print mt-6">
       <h3 id="look-deep" className="text-20">
-        Look for yourself
+        Check it yourself
       </h3>
       <p className="text-14 text-soft">
-        Each look corrects the date above, and teaches how fast soil settles in this car.
+        Each check corrects the date above and shows how fast soil settles in this car.
       </p>
       <ul className="mt-2 grid gap-2 desk:grid-cols-3">
         {deep.checks.map((check) => (

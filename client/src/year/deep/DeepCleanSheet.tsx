@@ -24,7 +24,7 @@ export function DeepCleanSheet({ vehicleId }: { vehicleId: string }) {
     }
   }
   if (!deep.data || !vehicle.data) {
-    return <Loading what="Looking beneath the surface" />;
+    return <Loading what="Loading" />;
   }
   const { sentence, due, lastDone, withRoutine, withoutRoutine } = deep.data;
   return (
@@ -43,10 +43,10 @@ export function DeepCleanSheet({ vehicleId }: { vehicleId: string }) {
           <h2 className="max-w-[34ch] text-26 leading-tight">{sentence}</h2>
           <p className="mt-2 max-w-[64ch] text-16 text-soft">
             {withRoutine === withoutRoutine && withRoutine
-              ? `If nobody cares for the car, it wants one every ${withoutRoutine}. Say under Routine when you clean, and this is put off.`
+              ? `Without a routine this car needs one every ${withoutRoutine}. Set up a routine, and it needs one less often.`
               : withRoutine && withoutRoutine
-                ? `With this routine one comes about every ${withRoutine}. If nobody cared for the car, it would want one after ${withoutRoutine}.`
-                : "Vacuuming keeps soil from settling; what is in already, it does not bring out."}
+                ? `With this routine it needs one about every ${withRoutine}. Without any care it would need one after ${withoutRoutine}.`
+                : "Vacuuming keeps new soil from settling in. It does not bring out what has settled already."}
           </p>
           <p className="mt-4 flex flex-wrap gap-3">
             <button type="button" className="act" onClick={() => setRecording(true)}>

@@ -32,7 +32,7 @@ export function Prices({ vehicleId, deep }: Props) {
       <p className="text-14 text-soft">
         {deep.spared
           ? deep.spared
-          : "Say what a shop asks where you live, and Cove tells what the routine spares."}
+          : "Enter what a shop charges near you, and Cove shows what the routine saves."}
       </p>
       <form
         className="no-print mt-2 grid grid-cols-2 gap-x-4"
@@ -41,7 +41,7 @@ export function Prices({ vehicleId, deep }: Props) {
           save.mutate();
         }}
       >
-        <Field label="A shop asks" error={errors.shop?.[0]}>
+        <Field label="Shop price" error={errors.shop?.[0]}>
           <input
             className="field"
             type="number"
@@ -52,7 +52,7 @@ export function Prices({ vehicleId, deep }: Props) {
             onChange={(event) => setShop(event.target.value)}
           />
         </Field>
-        <Field label="A machine for a day" error={errors.hire?.[0]}>
+        <Field label="Hired machine, a day" error={errors.hire?.[0]}>
           <input
             className="field"
             type="number"

@@ -29,7 +29,7 @@ const PARTS: { part: Part; name: string }[] = [
   { part: "washed", name: "Everything washed" },
   { part: "extracted", name: "Cloth and pile extracted" },
   { part: "glass", name: "Glass" },
-  { part: "protected", name: "Protection laid" },
+  { part: "protected", name: "Protectant applied" },
 ];
 
 /** Records that the car was cleaned deeply. Levels follow what was done. */

@@ -15,9 +15,9 @@ export function Settled({ deep }: Props) {
     <section aria-labelledby="settled" className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h3 id="settled" className="text-20">
-          What has settled deep
+          What has settled in
         </h3>
-        <p className="text-13 text-soft">line: nine cases of ten lie within</p>
+        <p className="text-13 text-soft">line: nine cases in ten lie within</p>
       </div>
       <ul className="mt-1">
         {deep.surfaces.map((surface, at) => (

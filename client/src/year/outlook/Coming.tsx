@@ -22,7 +22,7 @@ export function Coming({ vehicleId }: { vehicleId: string }) {
       aria-label="Coming up"
       className="grid gap-x-8 gap-y-5 border-t border-hairline px-4 py-4 desk:grid-cols-3 desk:px-[26px] print:grid-cols-3"
     >
-      <Part title="Protection" none="No coat lies on this car now.">
+      <Part title="Protection" none="No protectant is on this car now.">
         {coats.map((coat) => (
           <li key={coat.name} className="border-b border-hairline py-1.5">
             <span className="flex justify-between gap-3">

@@ -44,7 +44,7 @@ export function OutlookSheet({ vehicleId }: { vehicleId: string }) {
       <YearTabs vehicleId={vehicleId} shown="outlook" />
       {outlook.data.lanes.length === 0 ? (
         <Empty title="No routine to look ahead from">
-          <p>Say first when you clean, and the year ahead is drawn from that.</p>
+          <p>Set up a routine first. The year ahead is worked out from it.</p>
           <p className="mt-6">
             <Link className="lnk" to={`/cars/${vehicleId}/year`}>
               To the routine

@@ -241,7 +241,7 @@ export function WhatIf(props: Props) {
           {band && (
             <tr className="border-b border-hairline text-soft">
               <th scope="row" className="py-1 font-normal">
-                in nine cases of ten
+                likely range
               </th>
               <td className="py-1 pl-4 text-right">{range(band)}</td>
               <td className="py-1 pl-4 text-right">{changed && thenBand ? range(thenBand) : ""}</td>

@@ -61,10 +61,10 @@ internal static class DueEffects
                 ),
             (use, to) => use with { Distance = to.Distance }
         ),
-        (_ => "People aboard", (use, to) => use with { People = to.People }),
-        (_ => "Children aboard", (use, to) => use with { Children = to.Children }),
+        (_ => "People in the car", (use, to) => use with { People = to.People }),
+        (_ => "Children", (use, to) => use with { Children = to.Children }),
         (_ => "Eating in the car", (use, to) => use with { Eating = to.Eating }),
-        (_ => "Animals aboard", (use, to) => use with { Pets = to.Pets }),
+        (_ => "Pets", (use, to) => use with { Pets = to.Pets }),
         (_ => "Smoke", (use, to) => use with { Smoke = to.Smoke }),
         (_ => "Dust and pollen", (use, to) => use with { OpenWindows = to.OpenWindows }),
         (_ => "Grit and salt season", (use, to) => use with { GritMonths = to.GritMonths }),
@@ -72,7 +72,7 @@ internal static class DueEffects
         (_ => "Sun cream season", (use, to) => use with { SunCreamMonths = to.SunCreamMonths }),
         (_ => "Dusty work or hobby", (use, to) => use with { DustyWork = to.DustyWork }),
         (_ => "Colour of the cabin", (use, to) => use with { Colour = to.Colour }),
-        (_ => "What the dash gives off", (use, to) => use with { Plastics = to.Plastics }),
+        (_ => "Haze from the dash", (use, to) => use with { Plastics = to.Plastics }),
         (_ => "Town air and heater", (use, to) => use with { TownDriving = to.TownDriving }),
     ];
 }
