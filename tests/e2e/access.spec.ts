@@ -64,6 +64,10 @@ for (const place of [
   "year/deep",
   "log/record",
   "look",
+  "methods",
+  "spill",
+  "settings",
+  "today/paper",
 ]) {
   lookOnly(`${place} has no serious finding by day or night`, async ({ page, cove }) => {
     await open(page, cove, place);
@@ -107,6 +111,12 @@ lookOnly("lists, sheets and the welcome have no serious finding", async ({ page,
     await page.waitForLoadState("networkidle");
     expect(await findings(page)).toEqual([]);
   }
+  await open(page, cove, "cabin");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await page.keyboard.press("/");
+  await page.getByRole("combobox", { name: "Look for" }).fill("wind");
+  await expect(page.getByRole("option").first()).toContainText("Windscreen");
+  expect(await findings(page)).toEqual([]);
   await open(page, cove, "car/surfaces");
   await page.getByRole("button", { name: "Dashboard" }).click();
   await expect(page.getByRole("dialog")).toBeVisible();

@@ -21,8 +21,21 @@ async function words(page: Page, selector: string): Promise<Box[][]> {
         }
         const range = document.createRange();
         range.selectNodeContents(node);
-        for (const { left, right, top, bottom } of range.getClientRects()) {
-          boxes.push({ text, left, right, top, bottom });
+        // What can be scrolled to is shown as far as its frame shows it.
+        const frames: DOMRect[] = [];
+        for (let at: Element | null = parent; at && at !== document.body; at = at.parentElement) {
+          if (/auto|scroll/.test(getComputedStyle(at).overflow)) {
+            frames.push(at.getBoundingClientRect());
+          }
+        }
+        for (const line of range.getClientRects()) {
+          const left = Math.max(line.left, ...frames.map((frame) => frame.left));
+          const right = Math.min(line.right, ...frames.map((frame) => frame.right));
+          const top = Math.max(line.top, ...frames.map((frame) => frame.top));
+          const bottom = Math.min(line.bottom, ...frames.map((frame) => frame.bottom));
+          if (right > left && bottom > top) {
+            boxes.push({ text, left, right, top, bottom });
+          }
         }
       }
       return boxes;

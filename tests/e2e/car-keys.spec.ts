@@ -115,9 +115,7 @@ onACopy("what was learnt is shown with its band and can be forgotten", async ({ 
   );
   await page.getByRole("button", { name: "Start over", exact: true }).click();
   await page.getByRole("button", { name: "Yes, start over" }).click();
-  await expect(
-    page.getByRole("heading", { name: /^No checks of this car yet/ }),
-  ).toBeVisible();
+  await expect(page.getByRole("heading", { name: /^No checks of this car yet/ })).toBeVisible();
   await expect(page.getByRole("table", { name: "How fast each task comes due" })).toHaveCount(0);
 });
 

@@ -11,9 +11,7 @@ test("a deep clean is recorded, and the year changes", async ({ page, cove }) =>
   const before = (await lane.getAttribute("aria-label")) ?? "";
   await page.getByRole("link", { name: "Deep clean" }).click();
   await expect(page.getByRole("heading", { name: before })).toBeVisible();
-  await expect(
-    page.getByText(/Without any care it would need one after/),
-  ).toBeVisible();
+  await expect(page.getByText(/Without any care it would need one after/)).toBeVisible();
 
   await page.getByLabel("Shop price").fill("180");
   await page.getByRole("button", { name: "Save the prices" }).click();

@@ -1,3 +1,4 @@
+import type { Locator } from "@playwright/test";
 import { expect, lookOnly, open, planned, test } from "./cove.ts";
 
 test("a whole session by keyboard alone", async ({ page, cove }) => {
@@ -29,6 +30,55 @@ test("a whole session by keyboard alone", async ({ page, cove }) => {
   await expect(page.getByRole("button", { name: "End it here" })).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "Done for today" })).toBeVisible();
+});
+
+test.describe("from nothing", () => {
+  test.use({ demo: false });
+
+  test("by keyboard alone, from first use to the end of a run", async ({ page, cove }) => {
+    const tabTo = async (target: Locator) => {
+      await expect(target).toBeVisible();
+      for (let presses = 0; presses < 80; presses++) {
+        if (await target.evaluate((element) => element === document.activeElement)) {
+          return;
+        }
+        await page.keyboard.press("Tab");
+      }
+      throw new Error("No number of presses of the tab key leads there.");
+    };
+    await page.goto(cove.url);
+    await tabTo(page.getByLabel("What do you call it?"));
+    await page.keyboard.type("Kestrin Tern");
+    await tabTo(page.getByRole("combobox", { name: "Body" }));
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("option", { name: "SUV" })).toBeVisible();
+    await page.keyboard.type("SUV");
+    await page.keyboard.press("Enter");
+    await tabTo(page.getByRole("button", { name: "Create my car" }));
+    await page.keyboard.press("Enter");
+
+    await expect(page.getByRole("heading", { name: "How long have you got?" })).toBeVisible();
+    await page.keyboard.press("m");
+    await page.keyboard.press("Home");
+    await planned(page, 5);
+    await expect(page.getByRole("button", { name: /^Start \d+-minute session/ })).toBeEnabled();
+    await page.keyboard.press("s");
+    await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+    const finish = page.getByRole("button", { name: "Finish" });
+    const done = page.getByRole("button", { name: "Done", exact: true });
+    for (let step = 2; !(await finish.isVisible()); step++) {
+      await expect(done).toBeEnabled();
+      await page.keyboard.press("d");
+      await expect(page.getByText(new RegExp(`^Step ${step} of|All steps answered`))).toBeVisible();
+    }
+    await expect(finish).toBeEnabled();
+    await tabTo(finish);
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("heading", { name: "Done for today" })).toBeVisible();
+    await tabTo(page.getByRole("link", { name: "Back to today" }));
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("heading", { level: 1, name: "Today" })).toBeVisible();
+  });
 });
 
 lookOnly("places, help and the chart are reached by keys", async ({ page, cove }) => {

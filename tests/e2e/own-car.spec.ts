@@ -163,7 +163,7 @@ withOwnCar("surfaces are corrected, cut, marked as worn and left out", async ({ 
   );
 
   await page.getByRole("button", { name: "Dashboard" }).click();
-  await page.getByRole("button", { name: "Cut it" }).click();
+  await page.getByRole("button", { name: "Divide it" }).click();
   await expect(page.getByRole("button", { name: "Dash, part 2" })).toBeVisible();
   await page.getByRole("button", { name: "Armrest" }).click();
   await pick(page, "This car has it", "No, leave it out");

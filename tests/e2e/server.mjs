@@ -1,7 +1,7 @@
 import { spawn } from "node:child_process";
 import { once } from "node:events";
 import { rmSync } from "node:fs";
-import { cp, mkdtemp, rm } from "node:fs/promises";
+import { cp, mkdtemp, readdir, readFile, rename, rm, writeFile } from "node:fs/promises";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -84,6 +84,31 @@ export async function layDown(clock) {
 
 /** @typedef {{ demo: boolean, clock?: string, arguments?: string[] }} Start */
 
+/**
+ * Gives every script of the client another name, as a change in it would, and every file that names it the new one.
+ * @param {string} root
+ */
+async function renameAssets(root) {
+  const assets = join(root, "assets");
+  const scripts = (await readdir(assets)).filter((name) => name.endsWith(".js"));
+  const newer = (/** @type {string} */ text) =>
+    scripts.reduce((sum, name) => sum.replaceAll(name, name.replace(/\.js$/, "-newer.js")), text);
+  for (const file of [
+    join(root, "index.html"),
+    join(root, "sw.js"),
+    ...scripts.map((name) => join(assets, name)),
+  ]) {
+    await writeFile(file, newer(await readFile(file, "utf8")));
+  }
+  // The list of what a worker keeps tells a changed page by its revision.
+  const worker = join(root, "sw.js");
+  const list = await readFile(worker, "utf8");
+  await writeFile(worker, list.replace(/(url:"index\.html",revision:")/, "$1newer"));
+  for (const name of scripts) {
+    await rename(join(assets, name), join(assets, name.replace(/\.js$/, "-newer.js")));
+  }
+}
+
 /** A running Cove of its own data. Stopping it the hard way and starting it again keeps address and data. */
 export class Cove {
   /**
@@ -98,6 +123,8 @@ export class Cove {
     this.url = `http://127.0.0.1:${port}`;
     /** @type {import("node:child_process").ChildProcess | undefined} */
     this.process = undefined;
+    /** @type {string | undefined} The application, where it is not the built one. */
+    this.app = undefined;
     /** @type {string | undefined} The car that a test is about, where it is not simply the first. */
     this.car = undefined;
   }
@@ -121,7 +148,7 @@ export class Cove {
   /** @param {string | undefined} clock */
   async run(clock) {
     const args = [
-      join(appFolder(), "Cove.Web.dll"),
+      join(this.app ?? appFolder(), "Cove.Web.dll"),
       "--port",
       String(this.port),
       "--data",
@@ -157,8 +184,19 @@ export class Cove {
     await this.run(clock);
   }
 
+  /** Puts a newer Cove in the place of this one, with the same data and address: what it is made of has other names. */
+  async update() {
+    this.app = await mkdtemp(join(tmpdir(), "cove-e2e-newer-"));
+    await cp(appFolder(), this.app, { recursive: true });
+    await renameAssets(join(this.app, "wwwroot"));
+    await this.restart();
+  }
+
   async stop() {
     await this.kill();
     await rm(this.data, { recursive: true, force: true });
+    if (this.app) {
+      await rm(this.app, { recursive: true, force: true });
+    }
   }
 }

@@ -1,5 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import type { LogFilter } from "../log/LogFilters";
+import type { LogFilter } from "../log/filter";
 import { findRun } from "../run/offline";
 import { api, ask, type Layout, type Mixture, type Place, type Schemas } from "./client";
 import { keys } from "./keys";
@@ -388,8 +388,10 @@ export function useToday(
   minutes: number,
   slot: boolean,
   asked: Schemas["SessionAsk"],
+  enabled: boolean,
 ) {
   return useQuery({
+    enabled,
     queryKey: keys.place(vehicleId, "today", minutes, slot, asked),
     queryFn: ({ signal }) =>
       ask(

@@ -2585,6 +2585,8 @@ export interface components {
             products: components["schemas"]["LoggedProductView"][];
             photos: components["schemas"]["PhotoView"][];
             undone: boolean;
+            /** Format: uuid */
+            runId: null | string;
         };
         LogImportView: {
             /** Format: int32 */

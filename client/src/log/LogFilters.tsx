@@ -2,27 +2,7 @@ import { type ReactNode, useState } from "react";
 import { useCabin, useShelf } from "../api/queries";
 import { useRoutine } from "../api/routine";
 import { Choice } from "../shared/Choice";
-
-export type LogFilter = {
-  text: string;
-  kind: string;
-  task: string;
-  surface: string;
-  product: string;
-  from: string;
-  until: string;
-};
-
-/** Nothing is looked for. */
-export const NO_FILTER: LogFilter = {
-  text: "",
-  kind: "",
-  task: "",
-  surface: "",
-  product: "",
-  from: "",
-  until: "",
-};
+import { type LogFilter, NO_FILTER } from "./filter";
 
 const ANY = "any";
 

@@ -1,6 +1,9 @@
 import { Link } from "react-router";
-import type { Run } from "../api/client";
+import type { LogEntry, Run } from "../api/client";
+import { useLog } from "../api/queries";
 import { useNextSlot } from "../api/routine";
+import { NO_FILTER } from "../log/filter";
+import { AddPhoto } from "../log/photos/AddPhoto";
 import { clockOrDay, count, daysSaid, seconds, shortDay } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Reminders } from "../shared/Reminders";
@@ -31,6 +34,24 @@ export function Laundry({ run }: { run: Run }) {
   ) : null;
 }
 
+/** One tap takes the photo that is held against the one from before. */
+function PhotoAfter({ entry, vehicleId }: { entry: LogEntry | undefined; vehicleId: string }) {
+  return entry ? (
+    <span className="block">
+      <AddPhoto
+        entryId={entry.id}
+        vehicleId={vehicleId}
+        side="after"
+        label={`Photo after: ${entry.name}`}
+        button={
+          entry.photos.some((photo) => photo.side === "after") ? "Another photo" : "Photo after"
+        }
+        className="lnk min-h-9 text-16"
+      />
+    </span>
+  ) : null;
+}
+
 /** The end of a run: what was done, how long it took, and when it comes due again. */
 export function Summary({ run, waiting }: { run: Run; waiting: number }) {
   const shown = stepsShown(run).map(({ step }) => step);
@@ -43,6 +64,12 @@ export function Summary({ run, waiting }: { run: Run; waiting: number }) {
     .reduce((sum, step) => sum + step.plannedSeconds, 0);
   const next = new Map(run.next.map((task) => [task.taskId, task]));
   const slot = useNextSlot(run.vehicleId).data?.slot;
+  const log = useLog(run.vehicleId, NO_FILTER).data?.pages[0];
+  const written = new Map(
+    log?.entries
+      .filter((entry) => entry.runId === run.id && !entry.undone)
+      .map((entry) => [entry.name, entry]),
+  );
   const wet = run.drying.filter((drying) => Date.parse(drying.dryAt) > Date.parse(run.now));
   return (
     <main className="mx-auto flex min-h-dvh max-w-[560px] flex-col px-5 pt-5 pb-6">
@@ -74,6 +101,7 @@ export function Summary({ run, waiting }: { run: Run; waiting: number }) {
                     {OUTCOMES.notClean}: comes back sooner
                   </span>
                 )}
+                <PhotoAfter entry={written.get(step.name)} vehicleId={run.vehicleId} />
               </span>
               <span className="flex-none text-right">
                 {due?.dueDate && <b className="block font-semibold">{shortDay(due.dueDate)}</b>}

@@ -50,14 +50,14 @@ export function TodayPage() {
   const [ask, setAsk] = useAsk();
   // Who asks for only a part of the car does not ask for what the routine put into the slot.
   const ofSlot = moved === undefined && ofToday !== undefined && !isNarrowed(ask);
-  const today = useToday(vehicleId, wanted, ofSlot, ask);
+  // What the day's slot holds decides what to ask for: no other plan is shown, or worked out, before it.
+  const today = useToday(vehicleId, wanted, ofSlot, ask, !next.isPending);
   const cabin = useCabin(vehicleId);
 
   if (today.isError) {
     return <Failed error={today.error} again={() => today.refetch()} />;
   }
-  // The marker stands where the day's slot has it from the first moment on.
-  if (!today.data || next.isPending) {
+  if (!today.data) {
     return <Loading what="Loading" />;
   }
   if (sheet === "paper") {

@@ -1,10 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useRef } from "react";
-import { api, ask, type LogEntry, Problem, type Schemas } from "../../api/client";
+import { api, ask, type LogEntry } from "../../api/client";
 import { keys } from "../../api/keys";
 import { refresh } from "../../api/refresh";
-import { sendOnce } from "../../api/resend";
 import { Sheet } from "../../shared/Sheet";
+import { AddPhoto } from "./AddPhoto";
 import { Divider } from "./Divider";
 
 type Photo = LogEntry["photos"][number];
@@ -62,7 +61,12 @@ export function PhotoSheet({ entry, vehicleId, onClose }: Props) {
                 </li>
               ))}
             </ul>
-            <Add entryId={entry.id} side={side} name={name} onAdded={settled} />
+            <AddPhoto
+              entryId={entry.id}
+              vehicleId={vehicleId}
+              side={side}
+              label={`Photo: ${name.toLowerCase()}`}
+            />
           </section>
         ))}
       </div>
@@ -73,65 +77,4 @@ export function PhotoSheet({ entry, vehicleId, onClose }: Props) {
       )}
     </Sheet>
   );
-}
-
-type AddProps = {
-  entryId: string;
-  side: Photo["side"];
-  name: string;
-  onAdded: () => Promise<void>;
-};
-
-function Add({ entryId, side, name, onAdded }: AddProps) {
-  const input = useRef<HTMLInputElement>(null);
-  const add = useMutation({
-    mutationFn: (file: File) => ask(send(entryId, side, file)),
-    onSuccess: onAdded,
-  });
-  return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={`Photo: ${name.toLowerCase()}`}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) {
-            add.mutate(file);
-          }
-        }}
-      />
-      <button
-        type="button"
-        className="act2 w-full"
-        disabled={add.isPending}
-        onClick={() => input.current?.click()}
-      >
-        {add.isPending ? "Saving…" : "Add a photo"}
-      </button>
-      {add.error && (
-        <p role="alert" className="mt-2 text-14 text-coral">
-          {(add.error instanceof Problem && add.error.errors.photo?.[0]) || add.error.message}
-        </p>
-      )}
-    </>
-  );
-}
-
-async function send(entryId: string, side: Photo["side"], file: File) {
-  const response = await sendOnce(
-    new Request(`/api/log/${entryId}/photos?side=${side}`, {
-      method: "POST",
-      headers: { "content-type": file.type || "application/octet-stream" },
-      body: file,
-    }),
-  );
-  const answer = await response.json();
-  return response.ok
-    ? { data: answer as Schemas["PhotoView"], response }
-    : { error: answer as unknown, response };
 }

@@ -303,7 +303,8 @@ internal static class LogEndpoints
                 )),
             ],
             [],
-            !entry.Counts
+            !entry.Counts,
+            entry.RunId?.Value
         );
     }
 

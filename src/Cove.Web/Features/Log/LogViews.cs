@@ -23,6 +23,7 @@ internal sealed record LogView(IReadOnlyList<LogEntryView> Entries, int Total, D
 /// <param name="Products">The products that were used; none for other kinds than care.</param>
 /// <param name="Photos">The photos that belong to it.</param>
 /// <param name="Undone">Whether it was undone and counts no more.</param>
+/// <param name="RunId">The run that wrote it; null for what was said without one.</param>
 internal sealed record LogEntryView(
     Guid Id,
     int Version,
@@ -36,7 +37,8 @@ internal sealed record LogEntryView(
     string Note,
     IReadOnlyList<LoggedProductView> Products,
     IReadOnlyList<PhotoView> Photos,
-    bool Undone
+    bool Undone,
+    Guid? RunId
 );
 
 /// <summary>A product that was used.</summary>
