@@ -151,7 +151,7 @@ test("the bench reads both notations alike, measures by hand, and refuses what c
   await expect(page.getByText("55 ml product")).toBeVisible();
   await expect(page.getByRole("row", { name: /^Product/ })).toContainText("55.6");
   await expect(
-    page.getByRole("img", { name: "Water up to 445 millilitres, Product up to 500 millilitres" }),
+    page.getByRole("img", { name: "Water up to 445 ml, Product up to 500 ml" }),
   ).toBeVisible();
   await page.getByRole("button", { name: "Put this bottle on the shelf" }).click();
   await expect(page.getByText(/^It stands with Fabric cleaner concentrate/)).toBeVisible();

@@ -110,7 +110,7 @@ function Loaded({ cabin }: { cabin: Cabin }) {
           { label: "Paper", value: <PrintButton label="Print the chart" />, from: "wide" },
         ]}
       />
-      <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_352px] print:block">
+      <div className="grid flex-1 grid-cols-[minmax(0,1fr)] desk:grid-cols-[minmax(0,1fr)_352px] print:block">
         <section className="min-w-0 desk:pt-3">
           <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-2 px-4 py-2 desk:px-[26px] desk:pt-0">
             <Choice

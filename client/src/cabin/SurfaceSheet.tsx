@@ -87,7 +87,9 @@ function Why({ task, single }: { task: SurfaceTask; single: boolean }) {
     <section className="mt-2 border-t border-hairline pt-2 pb-2">
       <div className="flex items-baseline justify-between gap-3">
         <h3 className="text-17">
-          {task.dueDate ? `Next: ${shortDay(task.dueDate)}` : "Never comes due"}
+          {task.dueDate
+            ? `${over ? "Was due" : "Due"} ${shortDay(task.dueDate)}`
+            : "Never comes due"}
         </h3>
         <b className={`font-semibold ${over ? "over" : ""}`}>{daysSaid(task.daysLeft)}</b>
       </div>

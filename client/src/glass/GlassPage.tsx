@@ -62,7 +62,7 @@ function Loaded({ glass }: { glass: Glass }) {
               </>
             ),
           },
-          { label: "Order", value: glass.order },
+          { label: "Order", value: glass.order, from: "wide" },
           {
             label: "At the glass",
             value: <Conditions vehicleId={glass.vehicle.id} />,
@@ -76,7 +76,7 @@ function Loaded({ glass }: { glass: Glass }) {
         </p>
       )}
       <GlassStrip glass={glass} chosen={pane?.surfaceId} onChoose={show} />
-      <div className="grid flex-1 desk:grid-cols-[minmax(0,1fr)_316px] print:block">
+      <div className="grid flex-1 content-start print:block wide:grid-cols-[minmax(0,1fr)_316px]">
         {pane && (
           <MethodTable
             key={pane.surfaceId}
@@ -85,7 +85,7 @@ function Loaded({ glass }: { glass: Glass }) {
             clearLevel={glass.clearLevel}
           />
         )}
-        <aside className="border-ink px-4 pt-3.5 print:break-before-page print:border-0 pb-6 max-desk:border-t-[1.5px] desk:border-l-[1.5px] desk:px-[22px]">
+        <aside className="grid content-start gap-x-12 border-ink px-4 pt-3.5 pb-6 max-wide:border-t-[1.5px] desk:grid-cols-2 desk:px-[26px] wide:grid-cols-1 wide:border-l-[1.5px] wide:px-[22px] print:break-before-page print:border-0">
           {pane && <WhichSide glass={glass} pane={pane} />}
           <WholeCar glass={glass} />
         </aside>

@@ -6,10 +6,17 @@ import { useWidth } from "../shared/useWidth";
 const GAP = 12;
 /** The width of a letter of the method, on the wide side. */
 const GLYPH = 6.2;
+/** The width of a letter of its name, on the wide side. */
+const BOLD_GLYPH = 7.2;
 const TOP = 14;
 const LABELS = 70;
 /** No pane is drawn narrower than its name. */
 const NARROWEST = 86;
+
+/** What a pane is called among panes: "Rear door" for the glass of the rear door. */
+function nameOf(pane: Pane): string {
+  return pane.shortName.replace(/ glass$/, "");
+}
 
 type Props = { glass: Glass; chosen: string | undefined; onChoose: (surfaceId: string) => void };
 
@@ -18,10 +25,17 @@ export function GlassStrip({ glass, chosen, onChoose }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(1150);
   const natural = glass.panes.reduce((sum, pane) => sum + pane.shape.width, 0);
   const room = Math.max(width, glass.panes.length * 108) - GAP * (glass.panes.length - 1) - 20;
-  const scale = Math.min(2.1, room / natural);
+  const narrowest = (pane: Pane) => Math.max(NARROWEST, nameOf(pane).length * BOLD_GLYPH);
+  const widthAt = (scale: number) =>
+    glass.panes.reduce((sum, pane) => sum + Math.max(pane.shape.width * scale, narrowest(pane)), 0);
+  // Panes that are drawn wider than they are, for their names, take it from the others.
+  let scale = Math.min(2.1, room / natural);
+  while (scale > 0.5 && widthAt(scale) > room) {
+    scale *= 0.97;
+  }
   let left = 10;
   const placed = glass.panes.map((pane) => {
-    const own = Math.max(pane.shape.width * scale, NARROWEST);
+    const own = Math.max(pane.shape.width * scale, narrowest(pane));
     const at = left;
     left += own + GAP;
     return { pane, at, own };
@@ -170,7 +184,7 @@ function PaneShape({ pane, at, own, foot, scale, chosen, onChoose }: ShapeProps)
         fill="none"
       />
       <text x={middle} y={foot + 32} textAnchor="middle" style={{ fontSize: 13, fontWeight: 650 }}>
-        {pane.shortName}
+        {nameOf(pane)}
       </text>
       <text x={middle} y={foot + 48} textAnchor="middle" style={{ fontSize: 12 }}>
         {fitting(pane.methodName ?? "Wait", own + GAP)}

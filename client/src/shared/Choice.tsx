@@ -21,7 +21,7 @@ export function Choice({ label, value, options, onChange, plain = false }: Props
             : "field inline-flex items-center justify-between gap-2 text-left"
         }
       >
-        <span className={plain ? "truncate desk:overflow-visible" : "min-w-0 truncate"}>
+        <span className={plain ? "truncate desk:overflow-visible" : "min-w-0 leading-tight"}>
           <Select.Value />
         </span>
         <Select.Icon className="flex-none">

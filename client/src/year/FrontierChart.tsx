@@ -4,6 +4,9 @@ import type { Frontier, FrontierPoint, RoutinePlan } from "../api/client";
 import { useWidth } from "../shared/useWidth";
 import { type Measure, overdueOf } from "./frontierScale";
 
+/** From which width on the axis is named in full. */
+const ROOM_FOR_ALL = 420;
+
 /** How tall the chart is, in pixels. */
 export const CHART_HEIGHT = 250;
 const TOP = 16;
@@ -119,9 +122,9 @@ export function FrontierChart(props: Props) {
           ))}
         <text x={right} y={CHART_HEIGHT - 6} textAnchor="end" className="cap">
           {measure === "days"
-            ? "days overdue a year, all tasks added"
+            ? `days overdue a year${right < ROOM_FOR_ALL ? "" : ", all tasks added"}`
             : "days by weight and by how far"}
-          , over minutes a week
+          , by minutes a week
         </text>
         {named.map(({ name, point }) => (
           <circle

@@ -53,7 +53,7 @@ export function AnswerSheet({ vehicleId, productId, surfaceId, choices }: Props)
       </p>
       <JudgementView judgement={told.judgement} />
       <section className="mt-4 border-t border-hairline pt-3">
-        <h3 className="mb-2 text-17">Put on so</h3>
+        <h3 className="mb-2 text-17">How it goes on</h3>
         <div className="grid gap-2 [&_button]:text-14">
           <Choice
             label="How it is put on"

@@ -85,7 +85,7 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
     { keys: "← → ↑ ↓", label: "Walk the cells; the sheet follows" },
   ]);
   return (
-    <div className="grid flex-1 print:block desk:grid-cols-[minmax(0,1fr)_320px] desk-wide:grid-cols-[minmax(0,1fr)_400px]">
+    <div className="grid flex-1 print:block content-start wide:grid-cols-[minmax(0,1fr)_300px] desk-wide:grid-cols-[minmax(0,1fr)_400px]">
       <section aria-label="Verdicts" className="min-w-0 pt-3 pb-6">
         <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 desk:px-[26px]">
           <span className="text-16">
@@ -135,7 +135,7 @@ function Loaded({ vehicleId, matrix, choices }: LoadedProps) {
       </section>
       <aside
         aria-label="Why"
-        className="no-print flex flex-col border-ink max-desk:hidden desk:sticky desk:top-0 desk:h-[calc(100dvh-101px)] desk:overflow-y-auto desk:border-l-[1.5px]"
+        className="no-print flex flex-col border-ink max-wide:border-t-[1.5px] max-desk:hidden wide:sticky wide:top-0 wide:h-[calc(100dvh-101px)] wide:overflow-y-auto wide:border-l-[1.5px]"
       >
         {answer && !phone ? (
           answer
