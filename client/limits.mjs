@@ -35,21 +35,20 @@ const lines = [...sent].sort().flatMap((name) => {
   return properties.length === 0
     ? []
     : [
-        `  ${name}: {`,
+        `export const ${name} = {`,
         ...properties.map(([property, limits]) => {
           const inside = Object.entries(limits).map(([key, value]) => `${key}: ${value}`);
-          return `    ${property}: { ${inside.join(", ")} },`;
+          return `  ${property}: { ${inside.join(", ")} },`;
         }),
-        "  },",
+        "} as const;",
+        "",
       ];
 });
 writeFileSync(
   to,
   [
     "/** What can be sent at most and at least, from the API description; rewritten by `./cove types`. */",
-    "export const limits = {",
-    ...lines,
-    "} as const;",
     "",
+    ...lines,
   ].join("\n"),
 );

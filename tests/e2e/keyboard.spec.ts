@@ -119,14 +119,14 @@ lookOnly("every stop of the tab key can be seen", async ({ page, cove }) => {
       if (!(element instanceof HTMLElement) || element === document.body) {
         return null;
       }
-      const shown = element.querySelector("path") ?? element;
       const style = getComputedStyle(element);
       const ring = style.outlineStyle !== "none" && Number.parseFloat(style.outlineWidth) >= 2;
-      const marker =
-        element.getAttribute("role") === "slider" && getComputedStyle(shown).strokeWidth !== "";
+      // The marker of the ruler is drawn beside the range that has the focus.
+      const house = element.matches("#minutes") && element.parentElement?.querySelector(".house");
+      const marker = house && Number.parseFloat(getComputedStyle(house).strokeWidth) > 3;
       return {
         name: element.getAttribute("aria-label") ?? element.textContent,
-        visible: ring || marker,
+        visible: Boolean(ring || marker),
       };
     });
     if (focus) {

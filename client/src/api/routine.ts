@@ -19,20 +19,6 @@ export function useRoutine(vehicleId: string) {
   });
 }
 
-/** The next day of a slot. */
-export function useNextSlot(vehicleId: string) {
-  return useQuery({
-    queryKey: keys.place(vehicleId, "next-slot"),
-    queryFn: ({ signal }) =>
-      ask(
-        api.GET("/api/vehicles/{vehicleId}/routine/next", {
-          params: { path: { vehicleId } },
-          signal,
-        }),
-      ),
-  });
-}
-
 /** What each coming slot of a version of the routine holds. */
 export function useRoutinePlan(vehicleId: string, version: number) {
   return useQuery({

@@ -1,5 +1,5 @@
+import { useCabinPreview } from "../api/car";
 import type { Layout } from "../api/client";
-import { useCabinPreview } from "../api/queries";
 import { PlanBody, PlanMarks } from "../shared/CabinDrawing";
 import { Contour } from "../shared/chart";
 

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { useEvents } from "../api/car";
 import { api, ask } from "../api/client";
 import { keys } from "../api/keys";
-import { useEvents } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";

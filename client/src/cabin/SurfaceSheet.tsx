@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { useSurface } from "../api/car";
 import type { SurfaceTask } from "../api/client";
-import { useSurface } from "../api/queries";
 import { DidThis } from "../log/DidThis";
 import { Caution } from "../shared/Caution";
 import { Choice } from "../shared/Choice";

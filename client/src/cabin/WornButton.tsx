@@ -1,7 +1,7 @@
 import { useState } from "react";
+import { useVehicle } from "../api/car";
 import { api, basedOn, type Surface } from "../api/client";
-import { limits } from "../api/limits";
-import { useVehicle } from "../api/queries";
+import * as limits from "../api/limits";
 import { useSurfaceChange } from "../car/useSurfaceChange";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";

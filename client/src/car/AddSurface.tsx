@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { api, basedOn, type Choices, type SurfaceRecord, type VehicleDetail } from "../api/client";
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 import { Choice } from "../shared/Choice";
 import { Field } from "../shared/Field";
 import { Labelled } from "../shared/Labelled";

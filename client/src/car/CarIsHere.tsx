@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 import { Field } from "../shared/Field";
 import type { There } from "../shared/ImportFile";
 import { Sheet } from "../shared/Sheet";

@@ -1,5 +1,5 @@
 import { useParams } from "react-router";
-import { useChoices, useVehicle } from "../api/queries";
+import { useChoices, useVehicle } from "../api/car";
 import { TabbedPage } from "../shared/TabbedPage";
 import { VehicleCell } from "../shared/VehicleCell";
 import { FileTab } from "./FileTab";

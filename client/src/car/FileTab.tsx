@@ -3,7 +3,7 @@ import { type ReactNode, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, basedOn } from "../api/client";
 import { keys } from "../api/keys";
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";

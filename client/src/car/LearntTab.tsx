@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { useLearnt } from "../api/car";
 import { api, ask, type Schemas } from "../api/client";
 import { keys } from "../api/keys";
-import { useLearnt } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { count } from "../shared/format";
 import { Sheet } from "../shared/Sheet";

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { RadioGroup } from "radix-ui";
+import { useSchools } from "../api/car";
 import { api, ask, basedOn, type School } from "../api/client";
 import { keys } from "../api/keys";
-import { useSchools } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Failed, Loading } from "../shared/States";
 

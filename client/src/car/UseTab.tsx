@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import type { FormEvent } from "react";
+import { useCarUse, useUsePreview } from "../api/car";
 import { api, ask, basedOn, type Choices, Problem, type Schemas, type Use } from "../api/client";
 import { keys } from "../api/keys";
-import { useCarUse, useUsePreview } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Elsewhere } from "../shared/Elsewhere";
 import { Failed, Loading } from "../shared/States";

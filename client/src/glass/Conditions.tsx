@@ -1,5 +1,5 @@
 import type { Place } from "../api/client";
-import { usePlace } from "../api/queries";
+import { usePlace } from "../api/methods";
 import { Choice } from "../shared/Choice";
 import { useSayPlace } from "../shared/useSayPlace";
 

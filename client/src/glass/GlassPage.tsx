@@ -1,6 +1,6 @@
 import { useParams, useSearchParams } from "react-router";
 import type { Glass } from "../api/client";
-import { useGlass, usePlace } from "../api/queries";
+import { useGlass, usePlace } from "../api/methods";
 import { PrintButton } from "../shared/PrintButton";
 import { Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";

@@ -3,7 +3,7 @@ import { Switch } from "radix-ui";
 import { type FormEvent, useId, useState } from "react";
 import { api, ask, basedOn, type LogEntry, Problem } from "../api/client";
 import { keys } from "../api/keys";
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Field } from "../shared/Field";
 import { Sheet } from "../shared/Sheet";

@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from "react";
-import { useCabin, useShelf } from "../api/queries";
+import { useCabin } from "../api/queries";
 import { useRoutine } from "../api/routine";
+import { useShelf } from "../api/shelf";
 import { Choice } from "../shared/Choice";
 import { type LogFilter, NO_FILTER } from "./filter";
 

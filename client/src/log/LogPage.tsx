@@ -3,7 +3,7 @@ import { useDeferredValue, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { api, ask, basedOn, type LogEntry } from "../api/client";
 import { keys } from "../api/keys";
-import { useLog } from "../api/queries";
+import { useLog } from "../api/log";
 import { refresh } from "../api/refresh";
 import { clock, count, minutes, shortDay } from "../shared/format";
 import { Empty, Failed, Loading } from "../shared/States";

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { useRecordOfCare } from "../api/queries";
+import { useRecordOfCare } from "../api/log";
 import { dayOnPaper } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Empty, Failed, Loading } from "../shared/States";

@@ -1,4 +1,4 @@
-import { useLogYears } from "../api/queries";
+import { useLogYears } from "../api/log";
 import { count } from "../shared/format";
 import { volume } from "../shared/units";
 

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { useWalkRound } from "../api/queries";
+import { useWalkRound } from "../api/car";
 import { count } from "../shared/format";
 import { InspectionDrawing } from "../shared/InspectionDrawing";
 import { LostServer } from "../shared/Shell";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Technique } from "../api/client";
-import { useTechnique } from "../api/queries";
+import { useTechnique } from "../api/methods";
 import { count, minutes } from "../shared/format";
 import { MethodEnd, MethodSteps } from "../shared/MethodSteps";
 import { Failed, Loading } from "../shared/States";

@@ -1,5 +1,5 @@
 import { NavLink, useParams } from "react-router";
-import { useTechniques } from "../api/queries";
+import { useTechniques } from "../api/methods";
 import { minutes } from "../shared/format";
 import { Empty, Failed, Loading } from "../shared/States";
 import { TitleBlock } from "../shared/TitleBlock";

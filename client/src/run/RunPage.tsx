@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { useParams } from "react-router";
-import { useRun } from "../api/queries";
+import { useRun } from "../api/run";
 import { Failed, Loading } from "../shared/States";
 import { outbox } from "./offline";
 import { Summary } from "./Summary";

@@ -1,10 +1,10 @@
 import { Link } from "react-router";
 import type { LogEntry, Run } from "../api/client";
-import { useLog } from "../api/queries";
-import { useNextSlot } from "../api/routine";
+import { useLog } from "../api/log";
+import { useNextSlot } from "../api/queries";
 import { NO_FILTER } from "../log/filter";
 import { AddPhoto } from "../log/photos/AddPhoto";
-import { clockOrDay, count, daysSaid, seconds, shortDay } from "../shared/format";
+import { clockOrDay, count, daysSaid, shortDay } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Reminders } from "../shared/Reminders";
 import { WaitingLine } from "./Answers";
@@ -32,6 +32,14 @@ export function Laundry({ run }: { run: Run }) {
       </ul>
     </section>
   ) : null;
+}
+
+/** "as planned", "3 min more than planned" */
+function besidePlan(seconds: number): string {
+  const minutes = Math.round(seconds / 60);
+  return minutes === 0
+    ? "as planned"
+    : `${Math.abs(minutes)} min ${minutes > 0 ? "more" : "less"} than planned`;
 }
 
 /** One tap takes the photo that is held against the one from before. */
@@ -77,7 +85,7 @@ export function Summary({ run, waiting }: { run: Run; waiting: number }) {
       <h1 className="mt-4 text-31">{done.length > 0 ? "Done for today" : "Nothing done today"}</h1>
       <p className="mt-2 mb-4 text-17">
         {done.length > 0
-          ? `${count(done.length, "task")} in ${seconds(taken)} minutes; ${seconds(planned)} were planned for them.`
+          ? `${count(done.length, "task")} in ${Math.max(1, Math.round(taken / 60))} min, ${besidePlan(taken - planned)}.`
           : "No task was finished, so no level has changed."}
       </p>
       <WaitingLine waiting={waiting} />

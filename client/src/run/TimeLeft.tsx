@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api, ask, Problem, type Run } from "../api/client";
 import { newKey } from "../api/key";
 import { keys } from "../api/keys";
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 import { outbox } from "./offline";
 
 const USUAL = [5, 10, 20, 40];

@@ -1,5 +1,5 @@
 import { Problem } from "../api/client";
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 import { Field } from "../shared/Field";
 import { Pick } from "../shared/Pick";
 import { type Settings, settings } from "../shared/settings";

@@ -3,7 +3,7 @@ import { ToggleGroup } from "radix-ui";
 import { useState } from "react";
 import { api, ask, type Reminder } from "../api/client";
 import { keys } from "../api/keys";
-import { useReminders } from "../api/queries";
+import { useReminders } from "../api/log";
 import { refresh } from "../api/refresh";
 import { clockOrDay } from "./format";
 

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "../api/client";
 import { keys } from "../api/keys";
-import { useWastebasket } from "../api/queries";
+import { useWastebasket } from "../api/log";
 import { refresh } from "../api/refresh";
 import { shortDay } from "./format";
 

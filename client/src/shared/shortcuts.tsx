@@ -15,10 +15,12 @@ type Registry = { put: (id: symbol, list: Shortcut[]) => void; drop: (id: symbol
 
 const Shortcuts = createContext<Registry | null>(null);
 
+/** Whether keys belong to the field that has the focus. A range or a tick takes no letters. */
 function typing(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
-    (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+    (target.isContentEditable ||
+      target.matches("input:not([type=range], [type=checkbox], [type=radio]), textarea, select"))
   );
 }
 

@@ -57,7 +57,7 @@ export function inUnits(sentence: string): string {
 
 /** What the server keeps, as a number to show in a field. */
 export function toField(kept: number, scale: Scale): number {
-  return Number((kept / scale.size + scale.zero).toFixed(scale.size === 1 ? 6 : 2));
+  return Number((kept / scale.size + scale.zero).toFixed(2));
 }
 
 /** What was typed into a field, as the server keeps it. */

@@ -1,5 +1,5 @@
 import type { Schemas } from "../api/client";
-import { useStock } from "../api/queries";
+import { useStock } from "../api/shelf";
 import { shortDay } from "../shared/format";
 import { Failed, Loading } from "../shared/States";
 import { settings } from "../shared/settings";

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, basedOn, type Schemas } from "../api/client";
 import { keys } from "../api/keys";
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 import { refresh } from "../api/refresh";
 import { Choice } from "../shared/Choice";
 import { Elsewhere } from "../shared/Elsewhere";

@@ -1,5 +1,5 @@
 import { useParams } from "react-router";
-import { useShelf, useShelfChoices } from "../api/queries";
+import { useShelf, useShelfChoices } from "../api/shelf";
 import { count } from "../shared/format";
 import { TabbedPage } from "../shared/TabbedPage";
 import { VehicleNameCell } from "../shared/VehicleNameCell";

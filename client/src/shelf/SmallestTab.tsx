@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, ask, basedOn, type Schemas } from "../api/client";
 import { keys } from "../api/keys";
-import { useSmallestShelf } from "../api/queries";
 import { refresh } from "../api/refresh";
+import { useSmallestShelf } from "../api/shelf";
 import { count } from "../shared/format";
 import { Pick } from "../shared/Pick";
 import { Failed, Loading } from "../shared/States";

@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate, useParams, useSearchParams } from "react-router";
+import { useEvents } from "../api/car";
 import { api, ask } from "../api/client";
 import { keys } from "../api/keys";
-import { useCabin, useEvents } from "../api/queries";
+import { useCabin } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { Choice } from "../shared/Choice";
 import { Failed, Loading } from "../shared/States";

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { useRun } from "../api/queries";
+import { useRun } from "../api/run";
 import { stepsShown } from "../run/steps";
 import { useAnswers } from "../run/useAnswers";
 import { useClock } from "../run/useClock";

@@ -1,9 +1,11 @@
-import { useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import type { PlannedStep, Today } from "../api/client";
 import { dueIn, minutes } from "../shared/format";
 import { useWidth } from "../shared/useWidth";
 import { type Ask, settled, without } from "./ask";
-import { RowMore } from "./RowMore";
+
+const loadMore = () => import("./RowMore");
+const RowMore = lazy(async () => ({ default: (await loadMore()).RowMore }));
 
 /** From how many rows on they stand in two columns, where there is room. */
 const MANY = 8;
@@ -15,6 +17,8 @@ type Props = { today: Today; ask: Ask; onAsk: (ask: Ask) => void };
 export function OrderTable({ today, ask, onAsk }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(726);
   const [open, setOpen] = useState<string | null>(null);
+  // It is on the device before a row is opened, where the network may be gone.
+  useEffect(() => void loadMore().catch(() => {}), []);
   const half = Math.ceil(today.steps.length / 2);
   const columns =
     today.steps.length > MANY && width >= TWO_COLUMNS
@@ -113,7 +117,9 @@ function Row({ today, step, ask, onAsk, narrow, open, onOpen }: RowProps) {
         <tr className="bg-deep">
           <td colSpan={2} />
           <td colSpan={3} className="pb-2">
-            <RowMore today={today} step={step} ask={ask} onAsk={onAsk} />
+            <Suspense fallback={null}>
+              <RowMore today={today} step={step} ask={ask} onAsk={onAsk} />
+            </Suspense>
           </td>
         </tr>
       )}

@@ -1,4 +1,3 @@
-import { Slider } from "radix-ui";
 import type { KeyboardEvent } from "react";
 import type { Today } from "../api/client";
 import { percent } from "../shared/format";
@@ -49,7 +48,7 @@ export function Ruler({ today, minutes, onChange }: Props) {
     };
     const wanted = next[event.key];
     if (wanted !== undefined) {
-      // The slider underneath counts places on the ruler; keys count minutes.
+      // The range underneath counts places on the ruler; keys count minutes.
       event.preventDefault();
       onChange(Math.max(SHORTEST, Math.min(LONGEST, wanted)));
     }
@@ -97,35 +96,33 @@ export function Ruler({ today, minutes, onChange }: Props) {
           }
         />
       </svg>
-      <Slider.Root
-        className="absolute flex cursor-pointer items-start select-none"
+      <div
+        className="absolute"
         style={{ left, width: right - left, top: TOP, height: BASE + BAR + 30 - TOP }}
-        min={0}
-        max={FINE}
-        step={1}
-        value={[Math.round(toPlace(minutes) * FINE)]}
-        onValueChange={([place]) => onChange(toMinutes((place ?? 0) / FINE))}
-        onKeyDownCapture={(event) => {
-          onKey(event);
-          if (event.defaultPrevented) {
-            event.stopPropagation();
-          }
-        }}
       >
-        <Slider.Track className="h-full w-full" />
-        <Slider.Thumb
+        <input
           id="minutes"
+          type="range"
+          className="ruler peer absolute inset-0 h-full w-full cursor-pointer touch-pan-y opacity-0"
+          min={0}
+          max={FINE}
+          step={1}
+          value={Math.round(toPlace(minutes) * FINE)}
           aria-label="Minutes at hand"
           aria-valuemin={SHORTEST}
           aria-valuemax={LONGEST}
           aria-valuenow={minutes}
           aria-valuetext={`${minutes} minutes, ${percent(gain)} of what is due`}
-          className="group block w-0 outline-none"
-          style={{ height: BASE + BAR + 30 - TOP }}
+          onChange={(event) => onChange(toMinutes(event.target.valueAsNumber / FINE))}
+          onKeyDown={onKey}
+        />
+        <div
+          className="pointer-events-none absolute top-0 peer-focus-visible:[&_.house]:stroke-focus peer-focus-visible:[&_.house]:[stroke-width:3.5]"
+          style={{ left: at - left }}
         >
           <Marker stem={y(gain) - TOP} foot={BASE - TOP} />
-        </Slider.Thumb>
-      </Slider.Root>
+        </div>
+      </div>
     </div>
   );
 }
@@ -280,7 +277,7 @@ function Marker({ stem, foot }: { stem: number; foot: number }) {
         fill="var(--ink)"
         stroke="var(--paper)"
         strokeWidth="2"
-        className="group-focus-visible:stroke-focus group-focus-visible:[stroke-width:3.5]"
+        className="house"
       />
       <path
         d={`M-6 ${foot + 19}v15M0 ${foot + 19}v15M6 ${foot + 19}v15`}

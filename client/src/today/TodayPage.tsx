@@ -4,9 +4,8 @@ import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { api, ask, type Cabin, type Schemas, type Today } from "../api/client";
 import { newKey } from "../api/key";
 import { keys } from "../api/keys";
-import { useCabin, useToday } from "../api/queries";
+import { useCabin, useNextSlot, useToday } from "../api/queries";
 import { refresh } from "../api/refresh";
-import { useNextSlot } from "../api/routine";
 import { device } from "../run/offline";
 import { Caution } from "../shared/Caution";
 import { clock, clockOrDay, count, percent, shortDay } from "../shared/format";
@@ -15,21 +14,25 @@ import { Empty, Failed, Loading } from "../shared/States";
 import { useShortcuts } from "../shared/shortcuts";
 import { TitleBlock } from "../shared/TitleBlock";
 import { VehicleCell } from "../shared/VehicleCell";
-import { SpotsFirst } from "../spots/SpotsFirst";
 import { AskLine } from "./AskLine";
 import { type Ask, isAsked, isNarrowed, useAsk } from "./ask";
 import { DistanceCell } from "./DistanceCell";
 import { Lanes } from "./Lanes";
 import { MixFirst } from "./MixFirst";
 import { NextSlot } from "./NextSlot";
-import { NotThisTime } from "./NotThisTime";
 import { OrderTable } from "./OrderTable";
 import { PlaceCell } from "./PlaceCell";
 import { Ruler } from "./Ruler";
-import { WayRound } from "./WayRound";
 
 // What is not on the first view of most days is loaded when it is wanted.
 const Reminders = lazy(async () => ({ default: (await import("../shared/Reminders")).Reminders }));
+const SpotsFirst = lazy(async () => ({
+  default: (await import("../spots/SpotsFirst")).SpotsFirst,
+}));
+const NotThisTime = lazy(async () => ({
+  default: (await import("./NotThisTime")).NotThisTime,
+}));
+const WayRound = lazy(async () => ({ default: (await import("./WayRound")).WayRound }));
 const SessionPaper = lazy(async () => ({
   default: (await import("./SessionPaper")).SessionPaper,
 }));
@@ -156,8 +159,8 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
           { label: "Order", value: today.order, from: "wide" },
         ]}
       />
-      <SpotsFirst vehicleId={today.vehicle.id} />
       <Suspense fallback={null}>
+        <SpotsFirst vehicleId={today.vehicle.id} />
         <Reminders vehicleId={today.vehicle.id} now={today.now} />
       </Suspense>
       {!today.runUnderWay && <NextSlot today={today} next={next} onSlot={onSlot} />}
@@ -181,7 +184,9 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
             </p>
           </Empty>
           <div className="mx-auto w-full max-w-xl px-4 pb-8">
-            <NotThisTime today={today} ask={asks} onAsk={onAsk} slotId={slotId} />
+            <Suspense fallback={null}>
+              <NotThisTime today={today} ask={asks} onAsk={onAsk} slotId={slotId} />
+            </Suspense>
           </div>
         </>
       ) : (
@@ -228,10 +233,14 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
             </section>
             <aside className="border-hairline px-4 pt-2 pb-3 desk:border-l desk:px-[18px]">
               <h2 className="text-20">Your route</h2>
-              {cabin ? <WayRound today={today} cabin={cabin} /> : <div className="h-64" />}
+              <Suspense fallback={<div className="h-64" />}>
+                {cabin ? <WayRound today={today} cabin={cabin} /> : <div className="h-64" />}
+              </Suspense>
             </aside>
             <aside className="border-hairline px-4 pb-5 desk:border-l desk:px-[16px] wide:pt-2">
-              <NotThisTime today={today} ask={asks} onAsk={onAsk} slotId={slotId} />
+              <Suspense fallback={null}>
+                <NotThisTime today={today} ask={asks} onAsk={onAsk} slotId={slotId} />
+              </Suspense>
             </aside>
           </div>
         </>

@@ -1,4 +1,4 @@
-import { limits } from "../api/limits";
+import * as limits from "../api/limits";
 
 /** The minutes of the ruler stand on a square-root scale, so that short times have room. */
 export const { min: SHORTEST, max: LONGEST } = limits.NewRun.minutes;

@@ -3,7 +3,7 @@ import { NumberField } from "../car/NumberField";
 import { useChangeSettings, useSettings } from "../settings/useSettings";
 import { Pick } from "../shared/Pick";
 import { proposed, settings } from "../shared/settings";
-import { distanceAWeek } from "../shared/units";
+import { distanceAWeek, fromField, toField } from "../shared/units";
 
 type Props = {
   kilometres: number;
@@ -21,9 +21,13 @@ export function WeeklyDistance({ kilometres, error, onChange }: Props) {
     const proposal = proposed(navigator.language);
     if (known.data?.isChosen === false && !asked.current && proposal.distance !== "kilometre") {
       asked.current = true;
-      change.mutate(proposal);
+      // A round figure in the owner's unit, not what 240 km come to.
+      change.mutate(proposal, {
+        onSuccess: ({ distanceScale: scale }) =>
+          onChange(fromField(10 * Math.round(toField(kilometres, scale) / 10), scale)),
+      });
     }
-  }, [known.data, change]);
+  }, [known.data, change, kilometres, onChange]);
   return (
     <>
       <NumberField

@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { useCabinPreview, useChoices } from "../api/car";
 import { api, ask, type Choices, type Layout, type NewVehicle, Problem } from "../api/client";
 import { keys } from "../api/keys";
-import { useCabinPreview, useChoices, useVehicles } from "../api/queries";
+import { useVehicles } from "../api/queries";
 import { refresh } from "../api/refresh";
 import { CabinSketch } from "../builder/CabinSketch";
 import { LayoutForm } from "../builder/LayoutForm";

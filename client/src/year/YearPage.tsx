@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
+import { useVehicle } from "../api/car";
 import { Problem, type Routine, type RoutineOfCar } from "../api/client";
-import { useVehicle } from "../api/queries";
 import { useRoutine, useRoutinePlan, useRoutinePreview } from "../api/routine";
 import { Elsewhere } from "../shared/Elsewhere";
 import { shortDay } from "../shared/format";

@@ -82,7 +82,11 @@ public static class DeepCleanWords
             DeepCleanBy.Shop => "Deep clean, by a shop",
             DeepCleanBy.HiredMachine => "Deep clean, with a hired machine",
             DeepCleanBy.OwnMachine => "Deep clean, with an own machine",
-            _ => throw new ArgumentOutOfRangeException(nameof(by), by, "There is no such way to have it done."),
+            _ => throw new ArgumentOutOfRangeException(
+                nameof(by),
+                by,
+                "There is no such way to have it done."
+            ),
         };
 
     /// <summary>How fast soil settles in a car, in one sentence.</summary>

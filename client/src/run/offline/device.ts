@@ -1,4 +1,4 @@
-import { type IDBPDatabase, openDB } from "idb";
+import type { IDBPDatabase } from "idb";
 import type { Run } from "../../api/client";
 import type { Store, Waiting } from "./outbox";
 
@@ -16,13 +16,19 @@ export function deviceStore(): Store {
   const memory: { runs: Map<string, Run>; waiting: Waiting[] } = { runs: new Map(), waiting: [] };
 
   const database = () => {
-    open ??= openDB(NAME, VERSION, {
-      upgrade(db) {
-        db.createObjectStore("runs", { keyPath: "id" });
-        const answers = db.createObjectStore("answers", { keyPath: "order", autoIncrement: true });
-        answers.createIndex("key", "key", { unique: true });
-      },
-    });
+    // It is asked for as soon as Cove opens, and is no part of what the first view waits for.
+    open ??= import("idb").then(({ openDB }) =>
+      openDB(NAME, VERSION, {
+        upgrade(db) {
+          db.createObjectStore("runs", { keyPath: "id" });
+          const answers = db.createObjectStore("answers", {
+            keyPath: "order",
+            autoIncrement: true,
+          });
+          answers.createIndex("key", "key", { unique: true });
+        },
+      }),
+    );
     return open;
   };
 

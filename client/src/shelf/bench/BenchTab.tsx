@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { type Mixture, Problem, type Product, type Schemas } from "../../api/client";
-import { limits } from "../../api/limits";
-import { useMixture } from "../../api/queries";
+import * as limits from "../../api/limits";
+import { useMixture } from "../../api/shelf";
 import { Caution } from "../../shared/Caution";
 import { Choice } from "../../shared/Choice";
 import { Field } from "../../shared/Field";

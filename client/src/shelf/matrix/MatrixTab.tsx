@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import type { Matrix } from "../../api/client";
-import { useVerdicts } from "../../api/queries";
+import { useVerdicts } from "../../api/shelf";
 import { Choice } from "../../shared/Choice";
 import { PrintButton } from "../../shared/PrintButton";
 import { Sheet } from "../../shared/Sheet";

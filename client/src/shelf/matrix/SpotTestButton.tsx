@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Answer, api, ask } from "../../api/client";
 import { keys } from "../../api/keys";
-import { limits } from "../../api/limits";
+import * as limits from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Field } from "../../shared/Field";
 import { Sheet } from "../../shared/Sheet";

@@ -1,5 +1,5 @@
 import type { BottleDetails } from "../../api/client";
-import { limits } from "../../api/limits";
+import * as limits from "../../api/limits";
 import { Field } from "../../shared/Field";
 import { settings } from "../../shared/settings";
 import { fromField, toField, volumeSign } from "../../shared/units";

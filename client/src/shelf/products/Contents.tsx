@@ -1,5 +1,5 @@
 import type { ProductDetails, Schemas } from "../../api/client";
-import { limits } from "../../api/limits";
+import * as limits from "../../api/limits";
 import { Choice } from "../../shared/Choice";
 import { Field } from "../../shared/Field";
 import { Labelled } from "../../shared/Labelled";

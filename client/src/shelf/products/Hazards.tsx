@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useHazards } from "../../api/queries";
+import { useHazards } from "../../api/shelf";
 import { Field } from "../../shared/Field";
 
 type Props = {

@@ -1,6 +1,6 @@
 import type { FormEvent } from "react";
 import { Problem, type Product, type ProductDetails, type ShelfChoices } from "../../api/client";
-import { limits } from "../../api/limits";
+import * as limits from "../../api/limits";
 import { Choice } from "../../shared/Choice";
 import { Elsewhere } from "../../shared/Elsewhere";
 import { Field } from "../../shared/Field";

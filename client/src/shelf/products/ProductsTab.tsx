@@ -1,6 +1,6 @@
 import { useSearchParams } from "react-router";
 import type { Product } from "../../api/client";
-import { useStock } from "../../api/queries";
+import { useStock } from "../../api/shelf";
 import { shortDay } from "../../shared/format";
 import { useShortcuts } from "../../shared/shortcuts";
 import { volume, volumeNumber } from "../../shared/units";
@@ -34,7 +34,7 @@ export function ProductsTab({ shelf, choices }: ShelfTabProps) {
         {shelf.products.length === 0 ? (
           <p className="max-w-[52ch] py-6 text-16 text-soft">
             Nothing on it yet. Choose the class of a bottle and Cove fills in what such products are
-            usually like; correct it from the label. A list from a spreadsheet can be brought in as
+            usually like; correct it from the label. A list from a spreadsheet can be imported as
             CSV.
           </p>
         ) : (

@@ -1,4 +1,4 @@
-import { limits } from "../../api/limits";
+import * as limits from "../../api/limits";
 import { Field } from "../../shared/Field";
 import type { PartProps } from "./Contents";
 

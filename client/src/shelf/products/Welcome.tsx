@@ -1,4 +1,4 @@
-import { useProductWelcome } from "../../api/queries";
+import { useProductWelcome } from "../../api/shelf";
 import { VerdictMark } from "../../shared/Verdict";
 
 /** What to know at once of a product: where it must not go, what it must never meet, what it is good for. */

@@ -1,6 +1,7 @@
 import { Link, useParams } from "react-router";
+import { useVehicle } from "../../api/car";
 import type { Schemas } from "../../api/client";
-import { useCabin, useVehicle } from "../../api/queries";
+import { useCabin } from "../../api/queries";
 import { useRoutineCard } from "../../api/routine";
 import { dayOnPaper, shortDay } from "../../shared/format";
 import { Mark } from "../../shared/icons";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useVehicle } from "../../api/queries";
+import { useVehicle } from "../../api/car";
 import { useDeepClean } from "../../api/routine";
 import { Caution } from "../../shared/Caution";
 import { shortDay } from "../../shared/format";

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, ask, type DeepClean, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
-import { limits } from "../../api/limits";
+import * as limits from "../../api/limits";
 import { refresh } from "../../api/refresh";
 import { Field } from "../../shared/Field";
 import { Pick } from "../../shared/Pick";

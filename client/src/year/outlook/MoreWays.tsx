@@ -1,5 +1,5 @@
+import { useSchools } from "../../api/car";
 import type { Schemas } from "../../api/client";
-import { useSchools } from "../../api/queries";
 import { Choice } from "../../shared/Choice";
 
 type Props = {

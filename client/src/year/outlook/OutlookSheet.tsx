@@ -1,7 +1,7 @@
 import { useDeferredValue, useState } from "react";
 import { Link } from "react-router";
+import { useCarUse, useVehicle } from "../../api/car";
 import type { Routine, RoutineOfCar, Schemas, Use } from "../../api/client";
-import { useCarUse, useVehicle } from "../../api/queries";
 import { useOutlook, useOutlookBand, useRoutine, useWhatIf } from "../../api/routine";
 import { shortDay } from "../../shared/format";
 import { same } from "../../shared/rebase";

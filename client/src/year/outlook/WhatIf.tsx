@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useChoices } from "../../api/car";
 import {
   api,
   ask,
@@ -11,7 +12,6 @@ import {
   type Use,
 } from "../../api/client";
 import { keys } from "../../api/keys";
-import { useChoices } from "../../api/queries";
 import { refresh } from "../../api/refresh";
 import { Choice } from "../../shared/Choice";
 import { volumeNumber, volumeSign } from "../../shared/units";
