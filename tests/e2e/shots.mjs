@@ -25,6 +25,7 @@ async function shot(name, options, story) {
     viewport: options.viewport ?? DESK,
     colorScheme: options.dark ? "dark" : "light",
     reducedMotion: "reduce",
+    locale: "en-IE",
     timezoneId: "UTC",
   });
   try {
