@@ -138,7 +138,7 @@ public class RoutineBenchmarks
 
     /// <summary>Its band: 64 futures lived through.</summary>
     [Benchmark]
-    public YearFutures Futures() => YearFutures.Of(yearPlan, today, _ => new Doubt(0.3, 0.5));
+    public YearFutures Futures() => YearFutures.Of(yearPlan, today, _ => new Uncertainty(0.3, 0.5));
 
     /// <summary>Sixty patterns of slots compared.</summary>
     [Benchmark]

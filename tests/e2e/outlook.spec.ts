@@ -11,7 +11,7 @@ test("three changes are tried on the year, what is the owner's is taken over", a
   const overdue = page.getByRole("row", { name: /^Days overdue/ });
   await expect(overdue.getByRole("cell").nth(1)).toHaveText("");
 
-  await page.getByRole("slider", { name: /^Children aboard/ }).fill("2");
+  await page.getByRole("slider", { name: /^Children in the car/ }).fill("2");
   await page.getByRole("slider", { name: /^Minutes, every week/ }).fill("40");
   await page.getByText(/^What keeps soil out/).click();
   const shade = page.getByRole("checkbox", { name: /shade/i });

@@ -40,8 +40,8 @@ export function CabinSketch({ layout }: { layout: Layout }) {
         ))}
       </svg>
       <figcaption className="mt-2 text-14 text-soft">
-        {cabin.count} surfaces, {cabin.squareMetres.toFixed(1)} m² to care for. You can rename, cut
-        or leave out any of them later.
+        {cabin.count} surfaces, {cabin.squareMetres.toFixed(1)} m² to care for. You can rename,
+        divide or leave out any of them later.
       </figcaption>
     </figure>
   );

@@ -64,7 +64,7 @@ export function UseForm({ use, choices, onChange, errors, measured }: Props) {
           onChange={(children) => onChange({ children })}
         />
         {often("Pets", "pets")}
-        {often("Eating and drinking aboard", "eating")}
+        {often("Eating and drinking in the car", "eating")}
         <Pick
           label="Smoke"
           error={errors.smoke?.[0]}

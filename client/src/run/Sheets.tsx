@@ -1,8 +1,8 @@
 import { useNavigate } from "react-router";
 import type { Run, RunEventKind } from "../api/client";
 import { Sheet } from "../shared/Sheet";
+import type { RunOptions } from "./options";
 import { TimeLeft } from "./TimeLeft";
-import type { Wishes } from "./useWishes";
 
 type Props = {
   open: boolean;
@@ -56,10 +56,10 @@ export function NotCleanSheet({
   );
 }
 
-type EndProps = Props & { run: Run; wishes: Wishes; onWishes: (wishes: Wishes) => void };
+type EndProps = Props & { run: Run; options: RunOptions; onOptions: (options: RunOptions) => void };
 
 /** What else can be done with a run: pause it, change how it is shown, leave it open or end it. */
-export function EndSheet({ open, run, wishes, onWishes, busy, onAnswer, onClose }: EndProps) {
+export function EndSheet({ open, run, options, onOptions, busy, onAnswer, onClose }: EndProps) {
   const navigate = useNavigate();
   return (
     <Sheet
@@ -95,24 +95,24 @@ export function EndSheet({ open, run, wishes, onWishes, busy, onAnswer, onClose 
       <TimeLeft run={run} onPlanned={onClose} />
       <fieldset className="mt-4 border-t border-hairline pt-2 text-17">
         <legend className="sr-only">On this device</legend>
-        <Wish
+        <Option
           label="Read each step aloud"
-          on={wishes.aloud}
-          onChange={(aloud) => onWishes({ ...wishes, aloud })}
+          on={options.aloud}
+          onChange={(aloud) => onOptions({ ...options, aloud })}
         />
-        <Wish
+        <Option
           label="A large Done, for wet hands"
-          on={wishes.large}
-          onChange={(large) => onWishes({ ...wishes, large })}
+          on={options.large}
+          onChange={(large) => onOptions({ ...options, large })}
         />
       </fieldset>
     </Sheet>
   );
 }
 
-type WishProps = { label: string; on: boolean; onChange: (on: boolean) => void };
+type OptionProps = { label: string; on: boolean; onChange: (on: boolean) => void };
 
-function Wish({ label, on, onChange }: WishProps) {
+function Option({ label, on, onChange }: OptionProps) {
   return (
     <label className="flex min-h-11 items-center gap-3">
       <input

@@ -4,6 +4,7 @@ import { useShortcuts } from "../shared/shortcuts";
 import { Answers } from "./Answers";
 import { Drying } from "./Drying";
 import { LookAt } from "./LookAt";
+import { useAloud, useRunOptions } from "./options";
 import { PartDrawing, PartWords } from "./Parts";
 import { readyToRing } from "./ring";
 import { EndSheet, NotCleanSheet } from "./Sheets";
@@ -14,7 +15,6 @@ import { Towels } from "./Towels";
 import type { useAnswers } from "./useAnswers";
 import { useParts } from "./useParts";
 import { useWakeLock } from "./useWakeLock";
-import { useAloud, useWishes } from "./useWishes";
 
 type Props = { answers: ReturnType<typeof useAnswers>; now: number };
 
@@ -23,7 +23,7 @@ export function UnderWay({ answers, now }: Props) {
   const { run, busy, turn } = answers;
   const [asking, setAsking] = useState<"notClean" | "end" | null>(null);
   const [lookingAt, setLookingAt] = useState<number | null>(null);
-  const [wishes, setWishes] = useWishes();
+  const [options, setOptions] = useRunOptions();
   const title = useRef<HTMLHeadingElement>(null);
   const step = run.steps[run.current];
   const id = `${run.id} ${run.current} ${run.rounds}`;
@@ -41,7 +41,7 @@ export function UnderWay({ answers, now }: Props) {
     }
   };
   useWakeLock(run.pausedAt === null);
-  useAloud(wishes.aloud, step, parts.part);
+  useAloud(options.aloud, step, parts.part);
   useShortcuts([
     { keys: "d", label: step ? "Done" : "Finish", run: () => answer(step ? "done" : "finished") },
     { keys: "n", label: "Not clean yet", run: () => mayBeUnclean && setAsking("notClean") },
@@ -132,7 +132,7 @@ export function UnderWay({ answers, now }: Props) {
         <Answers
           step={step}
           answers={answers}
-          large={wishes.large}
+          large={options.large}
           onAnswer={answer}
           onNotClean={mayBeUnclean ? () => setAsking("notClean") : null}
         />
@@ -147,8 +147,8 @@ export function UnderWay({ answers, now }: Props) {
       <EndSheet
         open={asking === "end"}
         run={run}
-        wishes={wishes}
-        onWishes={setWishes}
+        options={options}
+        onOptions={setOptions}
         busy={busy}
         onAnswer={answer}
         onClose={() => setAsking(null)}

@@ -4,7 +4,7 @@ import { useWidth } from "../shared/useWidth";
 import { labelOf, numbersAbove } from "./laneLabels";
 
 /** The column of headings on the left; narrower where the screen is. */
-const LABEL = { wide: 142, narrow: 58 };
+const LABEL = { wide: 156, narrow: 58 };
 const NARROW = 700;
 const ROW = 25;
 /** The width of a letter beside a bar, on average. */

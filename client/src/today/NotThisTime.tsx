@@ -25,7 +25,7 @@ export function NotThisTime({ today, ask, onAsk, slotId }: Props) {
     return null;
   }
   return (
-    <section aria-labelledby="not-this-time" className="mt-4">
+    <section aria-labelledby="not-this-time" className="mt-4 wide:mt-0">
       <div className="flex items-baseline justify-between gap-3">
         <h2 id="not-this-time" className="text-20">
           Not this time

@@ -9,7 +9,7 @@ namespace Cove.Core.Methods;
 /// <summary>Says what a method asks of products.</summary>
 public static class MethodRequests
 {
-    /// <summary>The wishes of a method: one for each product it uses, water only where it uses nothing else.</summary>
+    /// <summary>The requests of a method: one for each product it uses, water only where it uses nothing else.</summary>
     /// <param name="method">The method.</param>
     /// <param name="part">The only part of a surface that it touches; what the method says when left out.</param>
     public static IReadOnlyList<ProductRequest> Of(Method method, Material? part = null)

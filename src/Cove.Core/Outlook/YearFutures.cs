@@ -24,15 +24,17 @@ public sealed record YearFutures(
     /// <summary>Lives through them.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="today">The day of planning.</param>
-    /// <param name="doubt">How doubtful each task is.</param>
-    public static YearFutures Of(RoutinePlan plan, DateOnly today, Func<TaskId, Doubt> doubt)
+    /// <param name="uncertaintyOf">How uncertain each task is.</param>
+    public static YearFutures Of(RoutinePlan plan, DateOnly today, Func<TaskId, Uncertainty> uncertaintyOf)
     {
         int days = plan.Until.DayNumber - today.DayNumber;
         FutureYear[] futures =
         [
             .. Enumerable
                 .Range(0, Count)
-                .Select(future => Live(plan, today, taskId => doubt(taskId).Drawn(Seed, future, taskId))),
+                .Select(future =>
+                    Simulate(plan, today, taskId => uncertaintyOf(taskId).Drawn(Seed, future, taskId))
+                ),
         ];
         return new YearFutures(
             plan.Tasks.Select(
@@ -63,7 +65,7 @@ public sealed record YearFutures(
     /// <param name="plan">The plan.</param>
     /// <param name="today">The day of planning.</param>
     /// <param name="off">How far level and rate of each task are off, as factors.</param>
-    public static FutureYear Live(
+    public static FutureYear Simulate(
         RoutinePlan plan,
         DateOnly today,
         Func<TaskId, (double Start, double Rate)> off

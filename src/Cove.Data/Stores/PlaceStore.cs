@@ -24,7 +24,7 @@ public sealed class PlaceStore
 
     /// <summary>Keeps what was said; it takes the place of what was said before.</summary>
     /// <returns>Whether the owner has a vehicle of that id.</returns>
-    public async Task<bool> Say(
+    public async Task<bool> Keep(
         VehicleId vehicleId,
         Workplace place,
         DateTimeOffset now,

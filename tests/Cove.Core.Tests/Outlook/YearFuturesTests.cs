@@ -5,7 +5,7 @@ namespace Cove.Core.Tests.Outlook;
 public sealed class YearFuturesTests(ITestOutputHelper output)
 {
     private static readonly Dictionary<TaskId, DateOnly> NothingDone = [];
-    private static readonly Doubt Usual = new(0.3, 0.5);
+    private static readonly Uncertainty Usual = new(0.3, 0.5);
 
     // 500 cars whose levels and rates are off as the normal-normal model says, drawn here by themselves: car and task
     // effects with the standard deviations 0.4 and 0.3 of the model.
@@ -34,7 +34,7 @@ public sealed class YearFuturesTests(ITestOutputHelper output)
                     task => task.Item.Task.Id,
                     _ => (Math.Exp(Usual.LogStart * Normal(random)), Math.Exp(ofCar + (0.3 * Normal(random))))
                 );
-                FutureYear lived = YearFutures.Live(plan, year.Today, taskId => truth[taskId]);
+                FutureYear lived = YearFutures.Simulate(plan, year.Today, taskId => truth[taskId]);
                 double overdue = 0;
                 for (int task = 0; task < plan.Tasks.Count; task++)
                 {
@@ -95,7 +95,7 @@ public sealed class YearFuturesTests(ITestOutputHelper output)
 
         var one = YearFutures.Of(plan, year.Today, _ => Usual);
         var other = YearFutures.Of(plan, year.Today, _ => Usual);
-        var narrow = YearFutures.Of(plan, year.Today, _ => new Doubt(0.1, 0.1));
+        var narrow = YearFutures.Of(plan, year.Today, _ => new Uncertainty(0.1, 0.1));
 
         Assert.Equal(one.OverdueDays, other.OverdueDays);
         Assert.All(one.Lanes, lane => Assert.Equal(lane.Value.Levels, other.Lanes[lane.Key].Levels));

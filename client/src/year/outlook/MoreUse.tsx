@@ -34,7 +34,7 @@ export function MoreUse({ asked, now, setUse }: Props) {
     <details className="border-b border-hairline">
       <summary className="min-h-11 cursor-pointer py-2.5 text-14">More about the use</summary>
       <Slide
-        label="People aboard"
+        label="People in the car"
         now={now.people}
         value={asked.people}
         min={1}

@@ -165,7 +165,7 @@ export function WhatIf(props: Props) {
         onChange={(share) => setUse({ parkedInSun: share / 100 })}
       />
       <Slide
-        label="Children aboard"
+        label="Children in the car"
         now={use.children}
         value={asked.use.children}
         max={6}
@@ -173,7 +173,7 @@ export function WhatIf(props: Props) {
         onChange={(children) => setUse({ children })}
       />
       {often("Pets", "pets")}
-      {often("Eating aboard", "eating")}
+      {often("Eating in the car", "eating")}
       {often("Windows open in dust", "openWindows")}
       <MoreUse asked={asked.use} now={use} setUse={setUse} />
       <MoreRoutine
@@ -186,7 +186,7 @@ export function WhatIf(props: Props) {
       <MoreWays asked={asked.school} onChange={(school) => onAsk({ school })} />
       <details className="border-b border-hairline">
         <summary className="min-h-11 cursor-pointer py-2.5 text-14">
-          In place to keep soil away: {asked.use.preventions.length}
+          What keeps soil out: {asked.use.preventions.length}
         </summary>
         {preventions.map((prevention) => (
           <label key={prevention.prevention} className="flex min-h-9 items-center gap-2.5 text-14">

@@ -6,7 +6,7 @@ namespace Cove.Core.Sessions.Planning;
 
 /// <summary>When each job of a session has its turn: stage after stage, but what an owner wants first before the rest and what they want last after it.</summary>
 /// <remarks>
-/// A wish for first or last takes along what cannot be parted from it: before the first go what it requires, what it has to find dry,
+/// A request for first or last takes along what cannot be parted from it: before the first go what it requires, what it has to find dry,
 /// and the mats of a floor; after the last go what requires it. Taking things out stays the beginning, bringing them back the end.
 /// </remarks>
 internal sealed class SessionTurns

@@ -63,7 +63,10 @@ internal sealed class PlannedYears(LevelStore levels, OwnerClock clock)
         return YearFutures.Of(
             plan,
             clock.Today,
-            taskId => new Doubt(doubts[taskId].DefaultIfEmpty(0).Max(), ledger.Learnt.Of(taskId).LogStdDev)
+            taskId => new Uncertainty(
+                doubts[taskId].DefaultIfEmpty(0).Max(),
+                ledger.Learnt.Of(taskId).LogStdDev
+            )
         );
     }
 }

@@ -12,7 +12,7 @@ internal static class PlaceEndpoints
             .WithSummary("Where the owner works on a vehicle today, as far as what was said still holds.")
             .Produces<PlaceDocument>()
             .ProducesProblem(StatusCodes.Status404NotFound);
-        api.MapPut("/vehicles/{vehicleId:guid}/place", Say)
+        api.MapPut("/vehicles/{vehicleId:guid}/place", KeepPlace)
             .WithName("SayPlace")
             .WithSummary(
                 "Says where the owner works: water and power stay as said, the rest holds for the day. Sessions and glass go by it."
@@ -32,14 +32,14 @@ internal static class PlaceEndpoints
             ? Results.Ok(PlaceDocument.Of(place))
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
-    private static async Task<IResult> Say(
+    private static async Task<IResult> KeepPlace(
         VehicleId vehicleId,
         PlaceDocument request,
         PlaceStore places,
         OwnerClock clock,
         CancellationToken cancel
     ) =>
-        await places.Say(vehicleId, request.ToPlace(), clock.Now, cancel)
+        await places.Keep(vehicleId, request.ToPlace(), clock.Now, cancel)
             ? Results.Ok(request)
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 }

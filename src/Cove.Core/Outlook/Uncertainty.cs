@@ -2,12 +2,12 @@ using Cove.Core.Learning;
 
 namespace Cove.Core.Outlook;
 
-/// <summary>How doubtful a task's level and pace are.</summary>
+/// <summary>How uncertain the level and pace of a task are.</summary>
 /// <param name="LogStart">The standard deviation of the logarithm of its level today; 0 or more.</param>
 /// <param name="LogRate">The standard deviation of the logarithm of how fast it rises; 0 or more.</param>
-public readonly record struct Doubt(double LogStart, double LogRate)
+public readonly record struct Uncertainty(double LogStart, double LogRate)
 {
-    /// <summary>How much of the doubt of a rate is the car's, and so shared by all its tasks.</summary>
+    /// <summary>How much of the uncertainty of a rate is the car's, and so shared by all its tasks.</summary>
     private const double OfCar =
         RateLearning.CarStdDev
         * RateLearning.CarStdDev

@@ -6,18 +6,18 @@ import type { Part } from "./parts";
 const KEY = "cove.run";
 
 /** How the owner wants a run to be on this device. */
-export type Wishes = { aloud: boolean; large: boolean };
+export type RunOptions = { aloud: boolean; large: boolean };
 
-export function useWishes(): [Wishes, (wishes: Wishes) => void] {
-  const [wishes, setWishes] = useState<Wishes>(() => ({
+export function useRunOptions(): [RunOptions, (options: RunOptions) => void] {
+  const [options, setOptions] = useState<RunOptions>(() => ({
     aloud: (kept(KEY) ?? "").includes("aloud"),
     large: (kept(KEY) ?? "").includes("large"),
   }));
   return [
-    wishes,
+    options,
     (next) => {
       keep(KEY, [next.aloud && "aloud", next.large && "large"].filter(Boolean).join(" "));
-      setWishes(next);
+      setOptions(next);
     },
   ];
 }
