@@ -31,12 +31,21 @@ export function FindSheet({ vehicleId, onClose }: Props) {
   });
   const lines = linesFor(words, asked === "" ? [] : (found.data ?? []), `/cars/${vehicleId}`);
   const chosen = Math.min(at, lines.length - 1);
+  // Who types fast presses Enter before what was typed has been found: it opens once it has.
+  const waits = words.trim() !== asked || found.isPlaceholderData || found.isFetching;
+  const [entered, setEntered] = useState(false);
   const go = (to: string | undefined) => {
     if (to) {
       onClose();
       navigate(to);
     }
   };
+  useEffect(() => {
+    if (entered && !waits) {
+      setEntered(false);
+      go(lines[chosen]?.to);
+    }
+  });
   const onKey = (event: KeyboardEvent) => {
     const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
     if (step !== 0) {
@@ -46,7 +55,7 @@ export function FindSheet({ vehicleId, onClose }: Props) {
       document.getElementById(`${list}-${next}`)?.scrollIntoView({ block: "nearest" });
     } else if (event.key === "Enter") {
       event.preventDefault();
-      go(lines[chosen]?.to);
+      setEntered(true);
     }
   };
   return (
@@ -68,6 +77,7 @@ export function FindSheet({ vehicleId, onClose }: Props) {
         onChange={(event) => {
           setWords(event.target.value);
           setAt(0);
+          setEntered(false);
         }}
         onKeyDown={onKey}
       />
