@@ -26,6 +26,32 @@ public sealed class OldDatabaseTests
         Assert.Single(Directory.GetFiles(Path.GetDirectoryName(cove.DatabaseFile)!, "*.before-*"));
     }
 
+    /// <summary>Before there were settings, all that was kept of them was a currency.</summary>
+    [Theory]
+    [InlineData("kr", true)]
+    [InlineData("", false)]
+    public async Task A_currency_that_was_named_before_there_were_settings_is_kept(
+        string currency,
+        bool isChosen
+    )
+    {
+        using var cove = new CoveHost(
+            prepare: $"""
+            DROP TABLE "Settings";
+            CREATE TABLE "Wishes" (
+                "OwnerId" TEXT NOT NULL CONSTRAINT "PK_Wishes" PRIMARY KEY, "Currency" TEXT NOT NULL);
+            INSERT INTO "Wishes" VALUES ('6F2F0B1E-5A0C-4D57-9A51-3C1D4D0C0E01', '{currency}');
+            DELETE FROM "__EFMigrationsHistory" WHERE "MigrationId" LIKE '%\_Settings' ESCAPE '\';
+            """
+        );
+
+        JsonObject settings = await cove.Get("/api/settings");
+
+        Assert.Equal(isChosen, (bool)settings["isChosen"]!);
+        Assert.Equal(currency, (string)settings["chosen"]!["currency"]!);
+        Assert.Equal("kilometre", (string)settings["chosen"]!["distance"]!);
+    }
+
     /// <summary>The expected values are what that version itself answered at the same instant, but for dash and doors, whose coat on record counts now, for scent, which is for who asks for it, and for what touch points take of the bottles.</summary>
     [Fact]
     public async Task A_file_of_the_fifth_version_answers_with_the_same_levels_dates_runs_and_bottles()
