@@ -45,6 +45,8 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<PhotoRow> Photos => Set<PhotoRow>();
 
+    public DbSet<GonePhotoRow> GonePhotos => Set<GonePhotoRow>();
+
     public DbSet<SettingsRow> Settings => Set<SettingsRow>();
 
     private Guid OwnerId => owner.Id;

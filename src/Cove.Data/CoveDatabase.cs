@@ -74,13 +74,34 @@ public static class CoveDatabase
 
     /// <summary>Brings the database up to date. When there is something to change in an existing file, a copy of it is kept beside it first.</summary>
     /// <param name="services">The services of a running application.</param>
-    /// <param name="report">Takes a sentence to the owner where this takes longer than usual.</param>
+    /// <param name="setPhotosAside">Whether the owner has said that photos which the database does not know may be set aside, so that it is taken for theirs no more.</param>
+    /// <param name="today">The owner's day.</param>
+    /// <param name="report">Takes a sentence to the owner where this takes longer than usual, or something was found.</param>
     /// <exception cref="CannotStartException">The database cannot be used as it is.</exception>
-    public static void Prepare(IServiceProvider services, Action<string> report)
+    public static async Task Prepare(
+        IServiceProvider services,
+        bool setPhotosAside,
+        DateOnly today,
+        Action<string> report
+    )
     {
-        using IServiceScope scope = services.CreateScope();
+        await using AsyncServiceScope scope = services.CreateAsyncScope();
         IServiceProvider provider = scope.ServiceProvider;
-        new DatabaseStart(Context(provider), provider.GetRequiredService<DataFolder>(), report).Run();
+        DataFolder folder = provider.GetRequiredService<DataFolder>();
+        var beside = new PhotosBeside(folder, provider.GetRequiredService<PhotoFiles>().Whole());
+        new DatabaseStart(Context(provider), folder, beside, report).Run(setPhotosAside);
+        var (setAside, back) = await provider.GetRequiredService<PhotoStore>().SortOut(today);
+        if (setAside > 0)
+        {
+            report(
+                $"No car knows {setAside} of the photos in {folder.PhotoFolder}. They were set aside there, and wait in Settings until you delete them."
+            );
+        }
+
+        if (back > 0)
+        {
+            report($"{back} of the photos that were set aside belong to a car again and are back.");
+        }
     }
 
     /// <summary>Lets the migrations tool make a context without the web application.</summary>

@@ -41,10 +41,10 @@ const long LargestRequest = 64 * 1024;
 OwnFiles.KeepPrivate();
 try
 {
+    var settings = CoveSettings.From(args);
     WebApplicationBuilder builder = WebApplication.CreateBuilder(
         new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory }
     );
-    var settings = CoveSettings.From(builder.Configuration);
     DataFolder folder = DataFolder.Open(settings.DataDirectory);
     LoggingLevelSwitch onScreen = builder.AddServerLog(folder);
     AddServices(builder, settings, folder);
@@ -209,9 +209,9 @@ static void MapApi(WebApplication app)
 
 static async Task Prepare(WebApplication app, CoveSettings settings)
 {
-    CoveDatabase.Prepare(app.Services, Console.Error.WriteLine);
+    var clock = app.Services.GetRequiredService<OwnerClock>();
+    await CoveDatabase.Prepare(app.Services, settings.SetPhotosAside, clock.Today, Console.Error.WriteLine);
     await using AsyncServiceScope scope = app.Services.CreateAsyncScope();
-    var clock = scope.ServiceProvider.GetRequiredService<OwnerClock>();
     await scope.ServiceProvider.GetRequiredService<VehicleStore>().Backfill(clock.Now);
     if (settings.Demo)
     {

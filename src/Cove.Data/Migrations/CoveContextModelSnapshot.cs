@@ -100,6 +100,20 @@ namespace Cove.Data.Migrations
                     b.ToTable("CareStates");
                 });
 
+            modelBuilder.Entity("Cove.Data.Rows.GonePhotoRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("GonePhotos");
+                });
+
             modelBuilder.Entity("Cove.Data.Rows.InstructionRow", b =>
                 {
                     b.Property<Guid>("Id")

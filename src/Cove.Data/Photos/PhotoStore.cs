@@ -83,8 +83,8 @@ public sealed class PhotoStore
         return new Changed<SavedPhoto>(ChangeOutcome.Made, row.ToSaved());
     }
 
-    /// <summary>Says that the change which added a photo is kept.</summary>
-    public void Settle(Guid id) => files.Settle(id);
+    /// <summary>Gives the files of a photo their names. To be called once the change that added it is kept; where that is cut short, the next start does it.</summary>
+    public void Keep(Guid id) => files.Keep(id);
 
     /// <summary>The photos of some entries, by entry, those from before first, in the order they were added.</summary>
     public async Task<ILookup<Guid, SavedPhoto>> Of(
@@ -102,31 +102,67 @@ public sealed class PhotoStore
             .ToLookup(row => row.EntryId, row => row.ToSaved());
     }
 
-    /// <summary>The file of a photo; null when the owner has none of that id.</summary>
+    /// <summary>The file of a photo; null when the owner has none of that id, or its car lies in the wastebasket.</summary>
     /// <param name="id">The photo.</param>
     /// <param name="small">Whether the small copy is meant.</param>
     /// <param name="cancel">Gives up.</param>
     public async Task<FileInfo?> File(Guid id, bool small, CancellationToken cancel = default) =>
-        await context.Photos.AnyAsync(row => row.Id == id, cancel) ? files.Find(id, small) : null;
+        await OfCarsInUse.AnyAsync(row => row.Id == id, cancel) ? files.Find(id, small) : null;
 
-    /// <summary>Lets a photo go. Its files go with the next <see cref="Sweep"/>.</summary>
-    /// <returns>Whether the owner had a photo of that id.</returns>
+    /// <summary>Lets a photo go. Its files go with <see cref="DeleteGone"/>.</summary>
+    /// <returns>Whether the owner had a photo of that id on a car that is not in the wastebasket.</returns>
     public async Task<bool> Delete(Guid id, CancellationToken cancel = default)
     {
         await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
-        int gone = await context.Photos.Where(row => row.Id == id).ExecuteDeleteAsync(cancel);
+        if (await OfCarsInUse.FirstOrDefaultAsync(row => row.Id == id, cancel) is not { } row)
+        {
+            return false;
+        }
+
+        context.Photos.Remove(row);
+        context.GonePhotos.Add(new GonePhotoRow { Id = id });
+        await context.SaveChangesAsync(cancel);
         await scope.CommitAsync(cancel);
-        return gone > 0;
+        return true;
     }
 
-    /// <summary>Lets go of the files of photos that are no more, and of what a crash has left.</summary>
-    /// <returns>How many files went.</returns>
-    public async Task<int> Sweep(CancellationToken cancel = default)
+    /// <summary>Deletes the files of photos that were let go. To be called once the change that let them go is kept; where that is cut short, the next start does it.</summary>
+    public async Task DeleteGone(CancellationToken cancel = default)
     {
-        // Ids are one to a folder, whoever owns the row.
-        Guid[] known = await context.Photos.IgnoreQueryFilters().Select(row => row.Id).ToArrayAsync(cancel);
-        return files.Sweep(known.ToHashSet());
+        Guid[] gone = await context.GonePhotos.Select(row => row.Id).ToArrayAsync(cancel);
+        if (gone.Length > 0)
+        {
+            files.Delete(gone);
+            await context.GonePhotos.Where(row => gone.Contains(row.Id)).ExecuteDeleteAsync(cancel);
+        }
     }
+
+    /// <summary>Makes good what was cut short: files of photos that are kept get their names, and what no request finished goes.</summary>
+    public async Task Tidy(CancellationToken cancel = default)
+    {
+        await DeleteGone(cancel);
+        files.FinishOrDrop(await Known(cancel));
+    }
+
+    /// <summary>Sets aside what this database does not know, and brings back what it does.</summary>
+    /// <param name="day">The day.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <returns>How many photos were set aside, and how many came back.</returns>
+    internal async Task<(int SetAside, int Back)> SortOut(DateOnly day, CancellationToken cancel = default)
+    {
+        await Tidy(cancel);
+        return files.SortOut(await Known(cancel), day);
+    }
+
+    private IQueryable<PhotoRow> OfCarsInUse =>
+        context.Photos.Where(row =>
+            context.Log.Any(entry =>
+                entry.Id == row.EntryId && context.Vehicles.Any(car => car.Id == entry.VehicleId)
+            )
+        );
+
+    private async Task<IReadOnlySet<Guid>> Known(CancellationToken cancel) =>
+        (await context.Photos.Select(row => row.Id).ToArrayAsync(cancel)).ToHashSet();
 }
 
 /// <summary>Which side of the work a photo shows.</summary>

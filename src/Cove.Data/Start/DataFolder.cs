@@ -6,37 +6,30 @@ namespace Cove.Data;
 /// <remarks>Two servers on one folder would each keep in memory what the other has changed. The lock is the operating system's, so a server that was killed leaves none behind.</remarks>
 public sealed class DataFolder : IDisposable
 {
-    private const string DatabaseName = "cove.db";
-    private const string LockName = "cove.lock";
-
-    private const UnixFileMode OwnerOnlyFolder =
-        UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute;
-
-    private const UnixFileMode OwnerOnlyFile = UnixFileMode.UserRead | UnixFileMode.UserWrite;
-
     private readonly FileStream held;
 
     private DataFolder(string path, FileStream held)
     {
         FullPath = path;
         this.held = held;
+        Reserve = new DiskReserve(path);
     }
 
     /// <summary>The folder.</summary>
     public string FullPath { get; }
 
     /// <summary>The database.</summary>
-    public string DatabaseFile => Path.Combine(FullPath, DatabaseName);
+    public string DatabaseFile => Path.Combine(FullPath, OwnNames.Database);
 
     /// <summary>The folder of photos.</summary>
-    public string PhotoFolder => Path.Combine(FullPath, "photos");
+    public string PhotoFolder => Path.Combine(FullPath, OwnNames.Photos);
 
     /// <summary>The folder of the log of the server.</summary>
-    public string LogFolder => Path.Combine(FullPath, "logs");
+    public string LogFolder => Path.Combine(FullPath, OwnNames.Logs);
 
     /// <summary>Takes a folder; makes it where there is none, and keeps others on this machine out of it.</summary>
     /// <param name="path">The folder.</param>
-    /// <exception cref="CannotStartException">It is no folder, may not be written to, or is in use by another server.</exception>
+    /// <exception cref="CannotStartException">It is no folder, holds other things than Cove's, may not be written to, or is in use by another server.</exception>
     public static DataFolder Open(string path)
     {
         string full = Path.GetFullPath(path);
@@ -49,11 +42,13 @@ public sealed class DataFolder : IDisposable
 
         try
         {
-            Directory.CreateDirectory(full);
-            FileStream taken = Take(Path.Combine(full, LockName));
+            var folder = new DirectoryInfo(full);
+            folder.Create();
+            RefuseForeign(folder);
+            FileStream taken = Take(Path.Combine(full, OwnNames.Lock));
             try
             {
-                KeepToOwner(full);
+                OwnerOnly.Close(folder);
                 return new DataFolder(full, taken);
             }
             catch
@@ -71,7 +66,7 @@ public sealed class DataFolder : IDisposable
     /// <summary>Says what keeps the disk from taking anything; null when nothing does.</summary>
     public string? DiskProblem()
     {
-        string probe = Path.Combine(FullPath, "cove.probe");
+        string probe = Path.Combine(FullPath, OwnNames.Probe);
         try
         {
             using (
@@ -104,6 +99,9 @@ public sealed class DataFolder : IDisposable
         held.Dispose();
         WriteTurn.Dispose();
     }
+
+    /// <summary>Room on the disk for a time when there is none left.</summary>
+    internal DiskReserve Reserve { get; }
 
     /// <summary>Held by whoever is changing the database.</summary>
     internal SemaphoreSlim WriteTurn { get; } = new(1);
@@ -152,29 +150,21 @@ public sealed class DataFolder : IDisposable
         };
         if (!OperatingSystem.IsWindows())
         {
-            options.UnixCreateMode = OwnerOnlyFile;
+            options.UnixCreateMode = OwnerOnly.File;
         }
 
         return new FileStream(file, options);
     }
 
-    /// <summary>Earlier versions left the folder as open as the system makes folders.</summary>
-    private static void KeepToOwner(string folder)
+    /// <summary>A folder that was given by mistake, such as a home folder, is left as it is.</summary>
+    private static void RefuseForeign(DirectoryInfo folder)
     {
-        if (OperatingSystem.IsWindows())
+        FileSystemInfo[] entries = folder.GetFileSystemInfos();
+        if (!entries.Any(OwnNames.ShowsThatCoveWasHere) && !entries.All(OwnNames.IsOwn))
         {
-            return;
-        }
-
-        File.SetUnixFileMode(folder, OwnerOnlyFolder);
-        foreach (string inner in Directory.EnumerateDirectories(folder, "*", SearchOption.AllDirectories))
-        {
-            File.SetUnixFileMode(inner, OwnerOnlyFolder);
-        }
-
-        foreach (string file in Directory.EnumerateFiles(folder, "*", SearchOption.AllDirectories))
-        {
-            File.SetUnixFileMode(file, OwnerOnlyFile);
+            throw new CannotStartException(
+                $"{folder.FullName} holds other things than Cove's data: give a folder of its own with --data, such as {Path.Combine(folder.FullName, "cove")}."
+            );
         }
     }
 }

@@ -5,7 +5,12 @@ using Microsoft.EntityFrameworkCore.Infrastructure;
 namespace Cove.Data;
 
 /// <summary>Brings the database of a folder up to date before the first request, or says why that cannot be.</summary>
-internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Action<string> report)
+internal sealed class DatabaseStart(
+    CoveContext context,
+    DataFolder folder,
+    PhotosBeside photos,
+    Action<string> report
+)
 {
     /// <summary>Long enough for a migration that still runs in another tool to show that it does.</summary>
     private static readonly TimeSpan LockWait = TimeSpan.FromSeconds(2);
@@ -15,26 +20,32 @@ internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Acti
     private DatabaseFacade Database => context.Database;
 
     /// <summary>Checks the file, keeps a copy of it when there is something to change, and changes it.</summary>
+    /// <param name="setPhotosAside">Whether the owner has said that photos this database does not know may be set aside.</param>
     /// <exception cref="CannotStartException">The file cannot be used.</exception>
-    public void Run()
+    public void Run(bool setPhotosAside)
     {
         try
         {
+            photos.RequireDatabase(setPhotosAside);
+            DeleteUnfinished();
+            if (folder.DiskProblem() is not null && folder.Reserve.Release())
+            {
+                report(
+                    "The disk is full. Cove has given up the room it keeps back for this, so that you can look and delete."
+                );
+            }
+
             DataFolder.MakePrivate(folder.DatabaseFile);
             Database.OpenConnection();
             Check();
-            TakeOverLock();
             string[] pending = Pending();
-            if (pending.Length > 0 && Database.GetAppliedMigrations().Any())
+            if (!setPhotosAside)
             {
-                KeepCopy(pending[0]);
+                photos.RequireTheirs(Database.GetDbConnection());
             }
 
-            Database.Migrate();
-            // Write-ahead logging lets reads go on during a write; it is a property of the file and stays set.
-            Database.ExecuteSqlRaw("PRAGMA journal_mode = WAL");
-            StoredSessions.BringUpToDate(context);
-            StoredGaps.Close(context);
+            BringUpToDate(pending);
+            folder.Reserve.Keep();
         }
         catch (Exception error) when (DiskWords.Of(error) is { } sentence)
         {
@@ -44,6 +55,39 @@ internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Acti
         {
             Database.CloseConnection();
         }
+    }
+
+    /// <summary>What a start that was killed left of a copy is of no use to anybody, and takes up room.</summary>
+    private void DeleteUnfinished()
+    {
+        foreach (
+            FileInfo file in new DirectoryInfo(folder.FullPath)
+                .EnumerateFiles()
+                .Where(file => OwnNames.IsUnfinished(file.Name) && OwnNames.IsOwn(file))
+                .ToArray()
+        )
+        {
+            file.Delete();
+        }
+    }
+
+    private void BringUpToDate(string[] pending)
+    {
+        TakeOverLock();
+        if (pending.Length > 0)
+        {
+            if (Database.GetAppliedMigrations().Any())
+            {
+                KeepCopy(pending[0]);
+            }
+
+            Database.Migrate();
+        }
+
+        // Write-ahead logging lets reads go on during a write; it is a property of the file and stays set.
+        Database.ExecuteSqlRaw("PRAGMA journal_mode = WAL");
+        StoredSessions.BringUpToDate(context);
+        StoredGaps.Close(context);
     }
 
     private void Check()
@@ -111,7 +155,7 @@ internal sealed class DatabaseStart(CoveContext context, DataFolder folder, Acti
             folder.DatabaseFile,
             string.Create(CultureInfo.InvariantCulture, $".before-{migration}.db")
         );
-        string unfinished = copy + ".part";
+        string unfinished = copy + OwnNames.Unfinished;
         File.Delete(unfinished);
         DataFolder.MakePrivate(unfinished);
         using (var target = new SqliteConnection($"{DataFolder.ConnectionTo(unfinished)};Pooling=False"))

@@ -148,6 +148,17 @@ public sealed class Wastebasket
     private async Task<int> DeleteVehicle(Guid id, CancellationToken cancel)
     {
         await context.Instructions.Where(row => row.VehicleId == id).ExecuteDeleteAsync(cancel);
+        IQueryable<PhotoRow> photos = context.Photos.Where(photo =>
+            context.Log.Any(entry => entry.Id == photo.EntryId && entry.VehicleId == id)
+        );
+        context.GonePhotos.AddRange(
+            (await photos.Select(photo => photo.Id).ToListAsync(cancel)).Select(photo => new GonePhotoRow
+            {
+                Id = photo,
+            })
+        );
+        await context.SaveChangesAsync(cancel);
+        await photos.ExecuteDeleteAsync(cancel);
         await context.Log.Where(row => row.VehicleId == id).ExecuteDeleteAsync(cancel);
         await context
             .RunEvents.Where(answer => context.Runs.Any(run => run.Id == answer.RunId && run.VehicleId == id))

@@ -11,13 +11,15 @@ namespace Cove.Web.Hosting;
 /// <param name="Port">The port, the same on every address.</param>
 /// <param name="Listen">Addresses on which other machines are answered; none for this machine alone.</param>
 /// <param name="Hosts">Names by which other machines call this one.</param>
+/// <param name="SetPhotosAside">Whether photos that the database does not know may be set aside.</param>
 internal sealed record CoveSettings(
     string DataDirectory,
     bool Demo,
     DateTimeOffset? Clock,
     int Port,
     IReadOnlyList<IPAddress> Listen,
-    IReadOnlyList<string> Hosts
+    IReadOnlyList<string> Hosts,
+    bool SetPhotosAside
 )
 {
     private const int StandardPort = 5117;
@@ -58,9 +60,10 @@ internal sealed record CoveSettings(
 
     /// <summary>Reads what was given on the command line.</summary>
     /// <exception cref="CannotStartException">Something given cannot be used.</exception>
-    public static CoveSettings From(IConfiguration configuration)
+    public static CoveSettings From(IReadOnlyList<string> arguments)
     {
-        string data = configuration["data"] is { Length: > 0 } given
+        IReadOnlyDictionary<string, string> said = CommandLine.Read(arguments);
+        string data = said.GetValueOrDefault("data") is { Length: > 0 } given
             ? given
             : Path.Combine(
                 Environment.GetFolderPath(
@@ -71,11 +74,12 @@ internal sealed record CoveSettings(
             );
         return new CoveSettings(
             Path.GetFullPath(data),
-            configuration["demo"] is "true",
-            ClockFrom(configuration["clock"]),
-            PortFrom(configuration["port"]),
-            [.. Each(configuration["listen"]).Select(AddressFrom)],
-            [.. Each(configuration["host"]).Select(HostFrom)]
+            said.GetValueOrDefault("demo") is "true",
+            ClockFrom(said.GetValueOrDefault("clock")),
+            PortFrom(said.GetValueOrDefault("port")),
+            [.. Each(said.GetValueOrDefault("listen")).Select(AddressFrom)],
+            [.. Each(said.GetValueOrDefault("host")).Select(HostFrom)],
+            said.GetValueOrDefault("set-photos-aside") is "true"
         );
     }
 

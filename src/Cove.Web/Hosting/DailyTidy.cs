@@ -24,6 +24,6 @@ internal sealed class DailyTidy(IServiceScopeFactory scopes, OwnerClock clock, T
         await services.GetRequiredService<Wastebasket>().DeleteOld(clock.Now, cancel);
         await changes.ForgetOldAnswers(clock.Now, cancel);
         await change.Commit(cancel);
-        await services.GetRequiredService<PhotoStore>().Sweep(cancel);
+        await services.GetRequiredService<PhotoStore>().Tidy(cancel);
     }
 }

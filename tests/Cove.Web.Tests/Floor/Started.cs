@@ -83,6 +83,17 @@ public sealed class Started : IDisposable
         await process.WaitForExitAsync();
     }
 
+    /// <summary>Ends it in good order, as Ctrl+C does; gives what was said as an error.</summary>
+    public async Task<string> End()
+    {
+        using (Process kill = Process.Start("kill", ["-TERM", $"{process.Id}"]))
+        {
+            await kill.WaitForExitAsync();
+        }
+
+        return (await Ended()).Said;
+    }
+
     public void Dispose()
     {
         if (!process.HasExited)

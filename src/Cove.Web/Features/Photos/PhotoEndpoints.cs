@@ -61,7 +61,7 @@ internal static class PhotoEndpoints
         {
             changes.Afterwards(() =>
             {
-                photos.Settle(saved.Id);
+                photos.Keep(saved.Id);
                 return Task.CompletedTask;
             });
         }
@@ -107,7 +107,7 @@ internal static class PhotoEndpoints
             return Problems.NotFound(Unknown);
         }
 
-        changes.Afterwards(() => photos.Sweep(CancellationToken.None));
+        changes.Afterwards(() => photos.DeleteGone());
         return Results.NoContent();
     }
 }

@@ -70,7 +70,7 @@ internal static class WastebasketEndpoints
             return Problems.NotFound(NotThere);
         }
 
-        changes.Afterwards(() => photos.Sweep(CancellationToken.None));
+        changes.Afterwards(() => photos.DeleteGone());
         return Results.NoContent();
     }
 
