@@ -6,6 +6,9 @@ public static class RecordTime
     /// <summary>Nothing on record is older: few cars that are kept so carefully are, and a clock that was never set shows 1970.</summary>
     public static readonly DateTimeOffset Earliest = new(1990, 1, 1, 0, 0, 0, TimeSpan.Zero);
 
+    /// <summary>Nothing on record is later, however wrong a clock is: beyond it, dates could no longer be counted on.</summary>
+    public static readonly DateTimeOffset Latest = new(2199, 12, 31, 0, 0, 0, TimeSpan.Zero);
+
     /// <summary>What to say of a time that no record may name.</summary>
     public const string HowToGive = "Give a time from 1990 on that is not in the future.";
 

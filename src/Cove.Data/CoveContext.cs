@@ -49,7 +49,8 @@ internal sealed class CoveContext(DbContextOptions<CoveContext> options, Owner o
 
     public DbSet<SettingsRow> Settings => Set<SettingsRow>();
 
-    private Guid OwnerId => owner.Id;
+    /// <summary>The owner to whom every row belongs that is stored through it.</summary>
+    public Guid OwnerId => owner.Id;
 
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
     {

@@ -30,7 +30,8 @@ public static class CoveDatabase
         services.AddScoped(provider => new VehicleFileStore(
             Context(provider),
             Vehicles(provider),
-            Levels(provider)
+            Levels(provider),
+            provider.GetRequiredService<PhotoFiles>()
         ));
         services.AddScoped(provider => new LogStore(Context(provider), Vehicles(provider), Levels(provider)));
         services.AddScoped(provider => new RunStore(Context(provider), Vehicles(provider), Levels(provider)));

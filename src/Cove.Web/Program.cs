@@ -202,6 +202,7 @@ static void MapApi(WebApplication app)
     api.MapRoutineCard();
     api.MapBusyTimes();
     api.MapOutlook();
+    api.MapApply();
     api.MapDeepCleans();
     api.MapCalendars();
     app.MapCalendarFeeds();

@@ -51,6 +51,46 @@ public sealed class LogFileTests
     }
 
     [Fact]
+    public async Task Two_rows_of_one_instant_and_task_are_two_and_stay_two()
+    {
+        using var cove = new CoveHost();
+        string vehicle = $"/api/vehicles/{await cove.Vehicle()}";
+        string row = $"{Yesterday(cove)},care,vacuum-seats,60,1,\n";
+
+        JsonObject first = await Import(cove, vehicle, Header + row + row, HttpStatusCode.Created);
+        JsonObject again = await Import(cove, vehicle, Header + row + row, HttpStatusCode.Created);
+        JsonObject third = await Import(cove, vehicle, Header + row + row + row, HttpStatusCode.Created);
+
+        Assert.Equal((2, 0), ((int)first["added"]!, (int)first["known"]!));
+        Assert.Equal((0, 2), ((int)again["added"]!, (int)again["known"]!));
+        Assert.Equal((1, 2), ((int)third["added"]!, (int)third["known"]!));
+    }
+
+    [Fact]
+    public async Task What_Cove_wrote_is_read_though_the_clock_has_jumped_back_since()
+    {
+        using var ahead = new CoveHost(demo: true);
+        ahead.Clock.Advance(TimeSpan.FromDays(500));
+        string vehicle = $"/api/vehicles/{await ahead.Vehicle()}";
+        await ahead.Post($"{vehicle}/events", """{"event":"spill","surfaceIds":["driver-seat"]}""");
+        string file = await ahead.Http.GetStringAsync(new Uri($"{vehicle}/file", UriKind.Relative));
+        string log = await ahead.Http.GetStringAsync(new Uri($"{vehicle}/log.csv", UriKind.Relative));
+        using var cove = new CoveHost();
+
+        HttpResponseMessage imported = await cove.Post("/api/vehicles/import", file);
+
+        Assert.Equal(HttpStatusCode.Created, imported.StatusCode);
+        JsonObject again = await Import(cove, vehicle, log, HttpStatusCode.Created);
+        Assert.Equal(0, (int)again["added"]!);
+        foreach (
+            string what in (string[])["today?minutes=25", "cabin", "outlook", "routine/plan", "log", "file"]
+        )
+        {
+            await cove.Get($"{vehicle}/{what}");
+        }
+    }
+
+    [Fact]
     public async Task A_row_that_is_wrong_is_named_and_nothing_is_taken()
     {
         using var cove = new CoveHost();

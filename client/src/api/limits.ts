@@ -1,5 +1,10 @@
 /** What can be sent at most and at least, from the API description; rewritten by `./cove types`. */
 
+export const AppliedSchool = {
+  school: { maxLength: 40 },
+  choice: { maxLength: 40 },
+} as const;
+
 export const BottleDocument = {
   size: { min: 0, max: 100000 },
   left: { min: 0, max: 100000 },

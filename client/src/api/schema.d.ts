@@ -365,6 +365,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The photos that no car knows: a start found them and set them aside. */
+        get: operations["GetPhotosSetAside"];
+        put?: never;
+        post?: never;
+        /** Deletes for good what was set aside. */
+        delete: operations["DeletePhotosSetAside"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/verdicts/evaluate": {
         parameters: {
             query?: never;
@@ -723,6 +741,23 @@ export interface paths {
         post: operations["ReplaceBusyTimes"];
         /** Forgets all busy times. */
         delete: operations["ForgetBusyTimes"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/outlook/apply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps what is given, each with the version it is based on: all of it, or nothing when one of them was changed meanwhile. */
+        post: operations["ApplyWhatIf"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1734,6 +1769,27 @@ export interface components {
         ApplicationChoiceView: {
             application: components["schemas"]["Application"];
             name: string;
+        };
+        AppliedPreventions: {
+            /** Format: int32 */
+            version: number;
+            preventions: components["schemas"]["Preventions"][];
+        };
+        AppliedRoutine: {
+            /** Format: int32 */
+            version: number;
+            routine: components["schemas"]["RoutineDocument"];
+        };
+        AppliedSchool: {
+            /** Format: int32 */
+            version: number;
+            school: string;
+            choice: string;
+        };
+        ApplyRequest: {
+            routine?: null | components["schemas"]["AppliedRoutine"];
+            preventions?: null | components["schemas"]["AppliedPreventions"];
+            school?: null | components["schemas"]["AppliedSchool"];
         };
         AwayDocument: {
             /** Format: date */
@@ -3722,6 +3778,13 @@ export interface components {
             mixtures: string[];
             leftOut: string[];
         };
+        SetAsideView: {
+            /** Format: int32 */
+            files: number;
+            /** Format: int64 */
+            bytes: number;
+            folder: string;
+        };
         SettingsRequest: {
             distance: components["schemas"]["DistanceUnit"];
             volume: components["schemas"]["VolumeUnit"];
@@ -4356,6 +4419,8 @@ export interface components {
             archivedAt?: null | string;
             /** Format: date-time */
             learntSince?: null | string;
+            /** Format: date-time */
+            exportedAt?: null | string;
             layout: components["schemas"]["CabinLayout"];
             surfaces?: null | components["schemas"]["SurfaceDocument"][];
             use?: components["schemas"]["UseEntryDocument"][];
@@ -5530,6 +5595,46 @@ export interface operations {
             };
         };
     };
+    GetPhotosSetAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetAsideView"];
+                };
+            };
+        };
+    };
+    DeletePhotosSetAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetAsideView"];
+                };
+            };
+        };
+    };
     EvaluateVerdicts: {
         parameters: {
             query?: never;
@@ -6330,6 +6435,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BusyView"];
+                };
+            };
+        };
+    };
+    ApplyWhatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ApplyRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

@@ -1,6 +1,5 @@
 using Cove.Core.Routine.Planning;
 using Cove.Core.Routine.Solving;
-using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Outlook;
 
@@ -19,18 +18,20 @@ public sealed class FutureYear
     private const double CanWait = 0.8;
 
     private readonly IReadOnlyList<PlannedTask> tasks;
+    private readonly IReadOnlyList<int> kitHalfMinutes;
     private readonly IReadOnlyDictionary<TaskId, int> places;
     private readonly (double Start, double Rate)[] off;
     private readonly int[] since;
     private readonly List<int>[] visits;
 
     internal FutureYear(
-        IReadOnlyList<PlannedTask> tasks,
+        RoutinePlan plan,
         IReadOnlyDictionary<TaskId, int> places,
         (double Start, double Rate)[] off
     )
     {
-        this.tasks = tasks;
+        tasks = plan.Tasks;
+        kitHalfMinutes = plan.KitHalfMinutes;
         this.places = places;
         this.off = off;
         since = [.. tasks.Select(_ => -1)];
@@ -178,10 +179,10 @@ public sealed class FutureYear
         }
     }
 
+    /// <summary>As the plan reckons it, with what lies loose in the car.</summary>
     private double MinutesOf(IReadOnlyCollection<int> chosen) =>
-        (chosen.Sum(task => Task(task).HalfMinutes) / 2.0)
-        + chosen
-            .SelectMany(task => tasks[task].Item.Task.Kits)
-            .Distinct()
-            .Sum(kit => kit.Facts().Fetch.TotalMinutes);
+        (
+            chosen.Sum(task => Task(task).HalfMinutes)
+            + chosen.SelectMany(task => Task(task).Kits).Distinct().Sum(kit => kitHalfMinutes[kit])
+        ) / 2.0;
 }

@@ -49,13 +49,24 @@ public static class SingleChanges
                     MoreMinutes
                         .Where(more => slot.Minutes + more <= Slot.LongestMinutes)
                         .Select(more => new SingleChange(
-                            $"{more} minutes more {RecurrenceWords.Of(slot.Rule).ToLowerInvariant()}",
+                            $"{more} minutes more {NameOf(slot, at, routine)}",
                             use,
                             With(routine, at, slot with { Minutes = slot.Minutes + more })
                         ))
             ),
             .. Longer(use, routine, now, today),
         ];
+
+    /// <summary>A slot as an owner tells it from the others: by when it comes round, where that is not enough by its hour, and where that is not either by its place in the list.</summary>
+    private static string NameOf(Slot slot, int at, CarRoutine routine)
+    {
+        string Plain(Slot one) => RecurrenceWords.Of(one.Rule).ToLowerInvariant();
+        string WithTime(Slot one) =>
+            string.Create(CultureInfo.InvariantCulture, $"{Plain(one)} at {one.Time:HH\\:mm}");
+        return routine.Slots.Count(one => Plain(one) == Plain(slot)) == 1 ? Plain(slot)
+            : routine.Slots.Count(one => WithTime(one) == WithTime(slot)) == 1 ? WithTime(slot)
+            : $"{WithTime(slot)} (slot {at + 1})";
+    }
 
     private static IEnumerable<(string Name, CarUse Use)> Habits(CarUse use)
     {

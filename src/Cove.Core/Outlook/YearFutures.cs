@@ -74,7 +74,7 @@ public sealed record YearFutures(
         Dictionary<TaskId, int> places = plan
             .Tasks.Select((task, place) => (task.Item.Task.Id, place))
             .ToDictionary(pair => pair.Id, pair => pair.place);
-        var year = new FutureYear(plan.Tasks, places, [.. plan.Tasks.Select(task => off(task.Item.Task.Id))]);
+        var year = new FutureYear(plan, places, [.. plan.Tasks.Select(task => off(task.Item.Task.Id))]);
         for (int slot = 0; slot < plan.Slots.Count; slot++)
         {
             PlannedDay day = plan.Slots[slot];

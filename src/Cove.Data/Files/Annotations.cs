@@ -1,4 +1,5 @@
 using System.Collections;
+using System.Collections.Concurrent;
 using System.ComponentModel.DataAnnotations;
 using System.Reflection;
 using System.Text.Json;
@@ -8,27 +9,27 @@ namespace Cove.Data;
 /// <summary>Holds a document, and everything in it, to the limits written on its properties.</summary>
 public static class Annotations
 {
+    /// <summary>The properties of each type with their names in a file: a large file holds thousands of a type.</summary>
+    private static readonly ConcurrentDictionary<
+        Type,
+        (PropertyInfo Property, string Name, ValidationAttribute[] Limits)[]
+    > Limited = new();
+
     /// <summary>What is wrong, with paths such as <c>surfaces[3].name</c>.</summary>
     /// <param name="document">The document.</param>
     public static IEnumerable<ValidationError> Check(object document) => Check(document, string.Empty);
 
     private static IEnumerable<ValidationError> Check(object document, string path)
     {
-        foreach (
-            PropertyInfo property in document
-                .GetType()
-                .GetProperties(BindingFlags.Public | BindingFlags.Instance)
-        )
+        foreach (var (property, name, limits) in Limited.GetOrAdd(document.GetType(), LimitsOf))
         {
-            if (property.GetIndexParameters().Length > 0 || property.GetValue(document) is not { } value)
+            if (property.GetValue(document) is not { } value)
             {
                 continue;
             }
 
-            string at = Join(path, JsonNamingPolicy.CamelCase.ConvertName(property.Name));
-            ValidationAttribute? broken = property
-                .GetCustomAttributes<ValidationAttribute>()
-                .FirstOrDefault(limit => !limit.IsValid(value));
+            string at = Join(path, name);
+            ValidationAttribute? broken = Array.Find(limits, limit => !limit.IsValid(value));
             if (broken is not null)
             {
                 yield return new ValidationError(at, broken.ErrorMessage ?? "This value is out of range.");
@@ -41,6 +42,19 @@ public static class Annotations
             }
         }
     }
+
+    private static (PropertyInfo, string, ValidationAttribute[])[] LimitsOf(Type type) =>
+        [
+            .. type.GetProperties(BindingFlags.Public | BindingFlags.Instance)
+                .Where(property => property.GetIndexParameters().Length == 0)
+                .Select(property =>
+                    (
+                        property,
+                        JsonNamingPolicy.CamelCase.ConvertName(property.Name),
+                        property.GetCustomAttributes<ValidationAttribute>().ToArray()
+                    )
+                ),
+        ];
 
     private static IEnumerable<ValidationError> Within(object value, string path)
     {

@@ -17,14 +17,17 @@ internal sealed record CsvTable(
     /// <param name="columns">The columns that may be named, in any order.</param>
     /// <param name="needed">Those that must be.</param>
     /// <param name="each">What a row stands for, such as "bottle".</param>
+    /// <param name="mostRows">How many rows there may be.</param>
     public static CsvTable Read(
         string text,
         IReadOnlyList<string> columns,
         IReadOnlyList<string> needed,
-        string each
+        string each,
+        int mostRows
     )
     {
-        CsvReading read = CsvText.Read(text);
+        // One more than may be and the names of the columns, so that it shows when there are too many.
+        CsvReading read = CsvText.Read(text, mostRows + 2);
         if (read.BrokenLine is { } broken)
         {
             return Refused(

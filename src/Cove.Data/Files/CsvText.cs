@@ -8,6 +8,9 @@ public static class CsvText
 {
     private const string FormulaStarts = "=+-@\t\r";
 
+    /// <summary>No table of Cove's has nearly as many columns; a row of more is cut off here, and wrong all the same.</summary>
+    private const int MostCells = 200;
+
     private static readonly CsvWriterOptions Writing = new()
     {
         Injection = CsvInjection.Escape,
@@ -42,19 +45,24 @@ public static class CsvText
 
     /// <summary>Reads rows. Lines may end in CR LF, LF or CR; blank lines are passed over.</summary>
     /// <param name="text">The text, with or without a byte order mark.</param>
+    /// <param name="mostRows">How many rows are read at the most; what follows is left.</param>
     /// <returns>The rows, or the line of a quote that is wrong.</returns>
-    public static CsvReading Read(string text)
+    public static CsvReading Read(string text, int mostRows = int.MaxValue)
     {
         using CsvReader reader = CsvReader.FromText(text.TrimStart('\uFEFF'), Reading);
         var rows = new List<CsvRow>();
         try
         {
-            while (reader.Read())
+            while (rows.Count < mostRows && reader.Read())
             {
                 rows.Add(
                     new CsvRow(
                         (int)reader.LineNumber,
-                        [.. Enumerable.Range(0, reader.FieldCount).Select(at => Plain(reader.GetString(at)))]
+                        [
+                            .. Enumerable
+                                .Range(0, Math.Min(reader.FieldCount, MostCells))
+                                .Select(at => Plain(reader.GetString(at))),
+                        ]
                     )
                 );
             }

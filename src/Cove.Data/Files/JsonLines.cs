@@ -5,19 +5,32 @@ using System.Text.Json;
 namespace Cove.Data;
 
 /// <summary>Finds on which lines of a JSON text values stand.</summary>
-/// <remarks>Only the values that are asked for are remembered, so a large text costs no more than a small one.</remarks>
+/// <remarks>Only the values that are asked for are remembered, and the walk ends with the last of them, so a large text costs little more than a small one.</remarks>
 public sealed class JsonLines
 {
     private readonly Dictionary<string, int> lines = new(StringComparer.Ordinal);
     private readonly HashSet<string> wanted;
+
+    /// <summary>What is looked for, by what holds it.</summary>
+    private readonly ILookup<string, string> within;
+
+    /// <summary>How many have neither been found nor turned out not to be there.</summary>
+    private int open;
 
     private bool breaksOff;
 
     /// <summary>Where what is to blame cannot be found: the first line, or the one where the text breaks off.</summary>
     private int broken = 1;
 
-    private JsonLines(IEnumerable<string> paths) =>
+    private JsonLines(IEnumerable<string> paths)
+    {
         wanted = paths.SelectMany(WithHolders).ToHashSet(StringComparer.Ordinal);
+        within = wanted.ToLookup(
+            path => WithHolders(path).ElementAtOrDefault(1) ?? string.Empty,
+            StringComparer.Ordinal
+        );
+        open = wanted.Count;
+    }
 
     /// <summary>Walks through a text, up to where it is not well formed.</summary>
     /// <param name="json">The text.</param>
@@ -30,7 +43,8 @@ public sealed class JsonLines
         int line = 1;
         int counted = 0;
         string name = string.Empty;
-        while (known.Go(ref reader))
+        // Whoever looks for nothing wants to know where the text breaks off.
+        while ((known.open > 0 || known.wanted.Count == 0) && known.Go(ref reader))
         {
             int at = (int)reader.TokenStartIndex;
             line += json[counted..at].Count((byte)'\n');
@@ -42,13 +56,13 @@ public sealed class JsonLines
                     break;
                 case JsonTokenType.EndObject:
                 case JsonTokenType.EndArray:
-                    path.Pop();
+                    known.Leave(path.Pop().Name);
                     break;
                 default:
                     string value = Enter(path, ref name);
-                    if (known.wanted.Contains(value))
+                    if (known.wanted.Contains(value) && known.lines.TryAdd(value, line))
                     {
-                        known.lines.TryAdd(value, line);
+                        known.open--;
                     }
 
                     if (reader.TokenType is JsonTokenType.StartObject)
@@ -73,6 +87,9 @@ public sealed class JsonLines
 
         return known;
     }
+
+    /// <summary>What was looked for in a value and not found by its end is not there.</summary>
+    private void Leave(string value) => open -= within[value].Count(path => !lines.ContainsKey(path));
 
     private static string NameOf(ref Utf8JsonReader reader)
     {

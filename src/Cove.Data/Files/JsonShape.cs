@@ -1,10 +1,11 @@
+using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
 
 namespace Cove.Data;
 
 /// <summary>Holds JSON to the shape of a type, value by value, and says in sentences of its own what does not fit.</summary>
-/// <remarks>What passes here can be read as that type. Limits on values are not its business; see <see cref="Annotations"/>.</remarks>
+/// <remarks>What passes here can be read as that type. Of the limits on values only the lengths of lists are its business, since a list without end would take memory without end; for all others see <see cref="Annotations"/>. It goes through the text once and keeps nothing of it.</remarks>
 public sealed class JsonShape
 {
     /// <summary>What is said of a value that is missing.</summary>
@@ -22,6 +23,9 @@ public sealed class JsonShape
     private const int LongestPath = 100;
 
     private const int DeepestRead = 1000;
+
+    /// <summary>In bytes; far above the longest note.</summary>
+    private const int LongestText = 100_000;
 
     /// <summary>A file that is wrong throughout is said to be so by its first mistakes.</summary>
     private const int MostFlaws = 100;
@@ -51,12 +55,10 @@ public sealed class JsonShape
             return [new ValidationError(at.Length is 0 or > LongestPath ? whole : at, sentence)];
         }
 
-        using JsonDocument document = JsonDocument.Parse(
-            json,
-            new JsonDocumentOptions { MaxDepth = deepest }
-        );
         var shape = new JsonShape(options);
-        shape.CheckValue(document.RootElement, options.GetTypeInfo(type), string.Empty);
+        var reader = new Utf8JsonReader(json.Span, new JsonReaderOptions { MaxDepth = deepest });
+        reader.Read();
+        shape.CheckValue(ref reader, options.GetTypeInfo(type), string.Empty, null);
         return
         [
             .. shape.errors.Select(error =>
@@ -122,31 +124,42 @@ public sealed class JsonShape
         }
     }
 
-    private void CheckValue(JsonElement value, JsonTypeInfo type, string path)
+    /// <summary>Whether enough is wrong to say no more; the reader then stands anywhere.</summary>
+    private bool IsFull => errors.Count >= MostFlaws;
+
+    /// <summary>Checks the value at which the reader stands, and leaves it at its end.</summary>
+    private void CheckValue(
+        ref Utf8JsonReader reader,
+        JsonTypeInfo type,
+        string path,
+        MaxLengthAttribute? longest
+    )
     {
         switch (type.Kind)
         {
             case JsonTypeInfoKind.Object:
-                CheckObject(value, type, path);
+                CheckObject(ref reader, type, path);
                 break;
             case JsonTypeInfoKind.Enumerable:
-                CheckList(value, type, path);
+                CheckList(ref reader, type, path, longest);
                 break;
             default:
-                if (!IsValue(value, type))
+                if (SentenceFor(ref reader, type) is { } sentence)
                 {
-                    Report(path, IsText(value) ? ExpectedFor(type.Type) : NotText);
+                    Report(path, sentence);
+                    reader.Skip();
                 }
 
                 break;
         }
     }
 
-    private void CheckObject(JsonElement value, JsonTypeInfo type, string path)
+    private void CheckObject(ref Utf8JsonReader reader, JsonTypeInfo type, string path)
     {
-        if (value.ValueKind != JsonValueKind.Object)
+        if (reader.TokenType != JsonTokenType.StartObject)
         {
             Report(path, AnObject);
+            reader.Skip();
             return;
         }
 
@@ -155,11 +168,14 @@ public sealed class JsonShape
             .Select(property => property.Name)
             .ToHashSet(NameComparer);
         var seen = new HashSet<string>(NameComparer);
-        foreach (JsonProperty member in value.EnumerateObject())
+        while (reader.Read() && reader.TokenType != JsonTokenType.EndObject && !IsFull)
         {
-            if (NameOf(member) is not { } name)
+            string? name = TextOf(ref reader);
+            reader.Read();
+            if (name is null)
             {
                 Report(path, NotText);
+                reader.Skip();
                 continue;
             }
 
@@ -168,14 +184,21 @@ public sealed class JsonShape
             if (!seen.Add(name))
             {
                 Report(at, "This is given twice. Give it once.");
+                reader.Skip();
             }
             else if (PropertyOf(type, name) is not { } property)
             {
                 Report(at, "Cove does not know this field. Leave it out.");
+                reader.Skip();
             }
-            else if (member.Value.ValueKind != JsonValueKind.Null)
+            else if (reader.TokenType != JsonTokenType.Null)
             {
-                CheckValue(member.Value, options.GetTypeInfo(PlainType(property.PropertyType)), at);
+                CheckValue(
+                    ref reader,
+                    options.GetTypeInfo(PlainType(property.PropertyType)),
+                    at,
+                    LongestOf(property)
+                );
             }
             else if (!property.IsSetNullable || IsPlainValue(property.PropertyType))
             {
@@ -189,59 +212,83 @@ public sealed class JsonShape
         }
     }
 
-    private void CheckList(JsonElement value, JsonTypeInfo type, string path)
+    private void CheckList(
+        ref Utf8JsonReader reader,
+        JsonTypeInfo type,
+        string path,
+        MaxLengthAttribute? longest
+    )
     {
-        if (value.ValueKind != JsonValueKind.Array)
+        if (reader.TokenType != JsonTokenType.StartArray)
         {
             Report(path, AList);
+            reader.Skip();
             return;
         }
 
         JsonTypeInfo element = options.GetTypeInfo(type.ElementType!);
-        int index = 0;
-        foreach (JsonElement item in value.EnumerateArray())
+        for (int index = 0; reader.Read() && reader.TokenType != JsonTokenType.EndArray && !IsFull; index++)
         {
-            if (item.ValueKind == JsonValueKind.Null)
+            if (index == longest?.Length)
+            {
+                Report(path, longest.ErrorMessage ?? NotOnOffer);
+            }
+
+            if (index >= longest?.Length)
+            {
+                // Nothing more is said of a list that is too long.
+                reader.Skip();
+            }
+            else if (reader.TokenType == JsonTokenType.Null)
             {
                 Report($"{path}[{index}]", Given);
             }
             else
             {
-                CheckValue(item, element, $"{path}[{index}]");
-            }
-
-            index++;
-            if (errors.Count >= MostFlaws)
-            {
-                return;
+                CheckValue(ref reader, element, $"{path}[{index}]", null);
             }
         }
     }
 
-    private static bool IsValue(JsonElement value, JsonTypeInfo type)
+    /// <summary>Says what is wrong with a value that has no parts; null when nothing is.</summary>
+    private static string? SentenceFor(ref Utf8JsonReader reader, JsonTypeInfo type)
     {
         Type plain = type.Type;
-        if (plain == typeof(string))
+        if (reader.TokenType == JsonTokenType.String)
         {
-            return value.ValueKind == JsonValueKind.String && IsText(value);
+            if (reader.ValueSpan.Length > LongestText)
+            {
+                return "This text is longer than any that Cove keeps. Shorten it.";
+            }
+
+            if (TextOf(ref reader) is null)
+            {
+                return NotText;
+            }
         }
 
-        if (plain == typeof(bool))
+        bool fits =
+            plain == typeof(string) ? reader.TokenType == JsonTokenType.String
+            : plain == typeof(bool) ? reader.TokenType is JsonTokenType.True or JsonTokenType.False
+            : plain == typeof(double)
+                ? reader.TokenType == JsonTokenType.Number
+                    && reader.TryGetDouble(out double number)
+                    && double.IsFinite(number)
+            : CanBeRead(reader, type);
+        return fits ? null : ExpectedFor(plain);
+    }
+
+    /// <summary>The rest is rare enough to be read as it will be; by a copy of the reader, which stays where it is.</summary>
+    private static bool CanBeRead(Utf8JsonReader reader, JsonTypeInfo type)
+    {
+        if (reader.TokenType is JsonTokenType.StartObject or JsonTokenType.StartArray)
         {
-            return value.ValueKind is JsonValueKind.True or JsonValueKind.False;
+            return false;
         }
 
-        if (plain == typeof(double))
-        {
-            return value.ValueKind == JsonValueKind.Number
-                && value.TryGetDouble(out double number)
-                && double.IsFinite(number);
-        }
-
-        // The rest is rare enough to be read as it will be.
         try
         {
-            return value.Deserialize(type) is not null;
+            return JsonSerializer.Deserialize(ref reader, type) is not null;
         }
         catch (Exception error) when (error is JsonException or InvalidOperationException)
         {
@@ -249,29 +296,27 @@ public sealed class JsonShape
         }
     }
 
-    private static bool IsText(JsonElement value)
+    /// <summary>The text or name at which the reader stands, a long one cut off; null when it is no text.</summary>
+    private static string? TextOf(ref Utf8JsonReader reader)
     {
         try
         {
-            return value.ValueKind != JsonValueKind.String || value.GetString() is not null;
-        }
-        catch (InvalidOperationException)
-        {
-            return false;
-        }
-    }
-
-    private static string? NameOf(JsonProperty member)
-    {
-        try
-        {
-            return member.Name.Length > LongestPath ? member.Name[..LongestPath] : member.Name;
+            string text = reader.GetString() ?? string.Empty;
+            return text.Length > LongestPath && reader.TokenType == JsonTokenType.PropertyName
+                ? text[..LongestPath]
+                : text;
         }
         catch (InvalidOperationException)
         {
             return null;
         }
     }
+
+    private static MaxLengthAttribute? LongestOf(JsonPropertyInfo property) =>
+        property
+            .AttributeProvider?.GetCustomAttributes(typeof(MaxLengthAttribute), inherit: false)
+            .OfType<MaxLengthAttribute>()
+            .FirstOrDefault();
 
     private JsonPropertyInfo? PropertyOf(JsonTypeInfo type, string name) =>
         type.Properties.FirstOrDefault(property =>

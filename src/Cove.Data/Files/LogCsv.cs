@@ -60,10 +60,11 @@ public static class LogCsv
     /// <summary>Reads entries and holds them to every rule.</summary>
     /// <param name="text">The text; its first row names the columns, in any order.</param>
     /// <param name="now">The present instant; nothing that is logged lies after it.</param>
-    /// <returns>The entries, or everything that is wrong, row by row.</returns>
-    public static LogReading Read(string text, DateTimeOffset now)
+    /// <param name="cancel">Gives up.</param>
+    /// <returns>The entries, or what is wrong, row by row: all of it, unless that is a great deal.</returns>
+    public static LogReading Read(string text, DateTimeOffset now, CancellationToken cancel = default)
     {
-        var table = CsvTable.Read(text, Columns, Needed, "entry");
+        var table = CsvTable.Read(text, Columns, Needed, "entry", VehicleDocument.MostLogEntries);
         if (table.Errors.Count > 0)
         {
             return new LogReading([], table.Errors);
@@ -78,10 +79,16 @@ public static class LogCsv
         }
 
         var flaws = new List<FileFlaw>();
-        LogDocument[] entries =
-        [
-            .. table.Rows.Select(row => Entry(row, table, now, flaws)).OfType<LogDocument>(),
-        ];
+        var entries = new List<LogDocument>();
+        foreach (CsvRow row in table.Rows.TakeWhile(_ => flaws.Count < VehicleFile.MostFlaws))
+        {
+            cancel.ThrowIfCancellationRequested();
+            if (Entry(row, table, now, flaws) is { } entry)
+            {
+                entries.Add(entry);
+            }
+        }
+
         return flaws.Count > 0 ? new LogReading([], flaws) : new LogReading(entries, []);
     }
 

@@ -109,7 +109,13 @@ public static class ShelfCsv
         DateOnly today
     )
     {
-        var table = CsvTable.Read(text, Columns, Needed, "bottle");
+        var table = CsvTable.Read(
+            text,
+            Columns,
+            Needed,
+            "bottle",
+            ProductRules.MostProducts * Product.MostBottles
+        );
         return table.Errors.Count > 0
             ? new ShelfReading([], table.Errors)
             : new RowsReader(table, owned, now, today).Read();

@@ -8,6 +8,9 @@ public static class VehicleFile
     /// <summary>The largest file that is read: what a vehicle takes that has as many entries and runs as Cove keeps.</summary>
     public const int LargestBytes = 128 * 1024 * 1024;
 
+    /// <summary>A file that is wrong throughout is said to be so by its first mistakes.</summary>
+    internal const int MostFlaws = 100;
+
     /// <summary>Writes a vehicle.</summary>
     public static byte[] Write(VehicleDocument document) =>
         JsonSerializer.SerializeToUtf8Bytes(document, CoveJson.File);
@@ -15,7 +18,12 @@ public static class VehicleFile
     /// <summary>Reads a vehicle and holds it to every rule.</summary>
     /// <param name="json">The file.</param>
     /// <param name="now">The present instant: nothing in the record may lie after it.</param>
-    public static VehicleFileReading Read(ReadOnlyMemory<byte> json, DateTimeOffset now)
+    /// <param name="cancel">Gives up.</param>
+    public static VehicleFileReading Read(
+        ReadOnlyMemory<byte> json,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
     {
         // A mark at the beginning that says "UTF-8" is no part of the text.
         ReadOnlyMemory<byte> text = json.Span.StartsWith("\uFEFF"u8) ? json[3..] : json;
@@ -30,12 +38,16 @@ public static class VehicleFile
             return Refused(InLines(text.Span, shape));
         }
 
+        cancel.ThrowIfCancellationRequested();
         VehicleDocument document = JsonSerializer.Deserialize<VehicleDocument>(text.Span, CoveJson.File)!;
-        ValidationError[] errors = [.. Annotations.Check(document)];
+        cancel.ThrowIfCancellationRequested();
+        ValidationError[] errors = [.. Annotations.Check(document).Take(MostFlaws)];
         if (errors.Length == 0)
         {
-            errors = [.. VehicleFileRules.Check(document, now)];
+            errors = [.. VehicleFileRules.Check(document, now).Take(MostFlaws)];
         }
+
+        cancel.ThrowIfCancellationRequested();
 
         return errors.Length > 0 ? Refused(InLines(text.Span, errors)) : new VehicleFileReading(document, []);
     }

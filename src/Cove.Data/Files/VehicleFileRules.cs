@@ -18,7 +18,15 @@ internal static class VehicleFileRules
             yield return error;
         }
 
-        IEnumerable<ValidationError> rest = Times(file, now + RecordTime.Leeway)
+        if (file.ExportedAt is { } written && !RecordTime.IsFit(written, RecordTime.Latest))
+        {
+            yield return new ValidationError("exportedAt", "Give a time from 1990 to 2199, or leave it out.");
+            yield break;
+        }
+
+        // The clock may have been ahead when the file was written, or be behind now.
+        DateTimeOffset latest = file.ExportedAt is { } at && at > now ? at : now;
+        IEnumerable<ValidationError> rest = Times(file, latest + RecordTime.Leeway)
             .Concat(Odometers(file))
             .Concat(Log(file))
             .Concat(Routine(file))
@@ -128,9 +136,10 @@ internal static class VehicleFileRules
         }
     }
 
-    private static IEnumerable<ValidationError> Times(VehicleDocument file, DateTimeOffset latest)
-    {
-        IEnumerable<(string Path, DateTimeOffset? At)> times =
+    /// <summary>The latest instant that a record names; null when it names none.</summary>
+    public static DateTimeOffset? LatestOf(VehicleDocument file) => Instants(file).Max(time => time.At);
+
+    private static IEnumerable<(string Path, DateTimeOffset? At)> Instants(VehicleDocument file) =>
         [
             ("addedAt", file.AddedAt),
             ("archivedAt", file.ArchivedAt),
@@ -146,7 +155,10 @@ internal static class VehicleFileRules
             ),
             .. file.Runs.SelectMany((run, i) => TimesOf(run, $"runs[{i}]")),
         ];
-        foreach (var (path, at) in times)
+
+    private static IEnumerable<ValidationError> Times(VehicleDocument file, DateTimeOffset latest)
+    {
+        foreach (var (path, at) in Instants(file))
         {
             if (at is { } instant && !RecordTime.IsFit(instant, latest))
             {

@@ -354,6 +354,9 @@ namespace Cove.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("DueSeenAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
@@ -669,6 +672,9 @@ namespace Cove.Data.Migrations
                     b.Property<string>("Description")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("DueSeenAt")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("FeedKey")
                         .IsRequired()

@@ -165,7 +165,8 @@ public sealed class PhotoFiles
         return (setAside, back);
     }
 
-    private string AsideFolder => Path.Combine(folder, Aside);
+    /// <summary>Where photos lie that were set aside.</summary>
+    public string AsideFolder => Path.Combine(folder, Aside);
 
     private static int Move(IEnumerable<FileInfo> files, Func<Guid, bool> which, string to)
     {

@@ -72,6 +72,7 @@ internal static class LogDocuments
                 (product, position) =>
                     new ProductUseRow
                     {
+                        LogId = row.Id,
                         Position = position,
                         ProductId = product.Id,
                         Name = product.Name,

@@ -17,6 +17,9 @@ internal sealed class ProductRow : OwnedRow
     /// <summary>When it went into the wastebasket; null while it is on the shelf.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
+    /// <summary>When it was first seen to be close to its time in the wastebasket; see <see cref="Wastebasket.GoesAt"/>.</summary>
+    public DateTimeOffset? DueSeenAt { get; set; }
+
     [NotMapped]
     public Product Product
     {

@@ -2,6 +2,8 @@ namespace Cove.Data.Rows;
 
 internal sealed class SurfaceRow : OwnedRow
 {
+    private const string Table = "SurfaceRow";
+
     public Guid VehicleId { get; set; }
 
     public required string SurfaceId { get; set; }
@@ -51,27 +53,37 @@ internal sealed class SurfaceRow : OwnedRow
             Wear = surface.Wear,
         };
 
-    public Surface ToSurface() =>
-        new(
-            SurfaceId,
-            Name,
-            ShortName,
-            Known(Kind),
-            Known(Material),
-            Known(Finish),
-            Area.FromSquareMetres(SquareMetres),
-            ZoneId,
-            new Share(Exposure),
-            Known(Facts)
-        )
+    /// <exception cref="UnreadableRowException">The row cannot be understood.</exception>
+    public Surface ToSurface()
+    {
+        try
         {
-            PartOf = PartOf is { } whole ? new SurfaceId(whole) : default(SurfaceId?),
-            Absent = Absent,
-            Wear = Wear,
-        };
+            return new Surface(
+                SurfaceId,
+                Name,
+                ShortName,
+                Known(Kind),
+                Known(Material),
+                Known(Finish),
+                Area.FromSquareMetres(SquareMetres),
+                ZoneId,
+                new Share(Exposure),
+                Known(Facts)
+            )
+            {
+                PartOf = PartOf is { } whole ? new SurfaceId(whole) : default(SurfaceId?),
+                Absent = Absent,
+                Wear = Wear,
+            };
+        }
+        catch (ArgumentException error)
+        {
+            throw new UnreadableRowException(Table, $"{VehicleId}, {SurfaceId}", error);
+        }
+    }
 
     private TChoice Known<TChoice>(TChoice choice)
-        where TChoice : struct, Enum => KnownWord.Check(choice, "SurfaceRow", $"{VehicleId}, {SurfaceId}");
+        where TChoice : struct, Enum => KnownWord.Check(choice, Table, $"{VehicleId}, {SurfaceId}");
 
     /// <summary>Takes over everything but the key.</summary>
     public void Take(SurfaceRow next)

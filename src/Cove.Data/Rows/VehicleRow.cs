@@ -17,6 +17,9 @@ internal sealed class VehicleRow : OwnedRow
     /// <summary>When it went into the wastebasket; null while it is in use or in the archive.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
+    /// <summary>When it was first seen to be close to its time in the wastebasket; see <see cref="Wastebasket.GoesAt"/>.</summary>
+    public DateTimeOffset? DueSeenAt { get; set; }
+
     /// <summary>Counts the changes of what the owner says of its use; apart from <see cref="Version"/>, so that the two forms do not disturb each other.</summary>
     public int UseVersion { get; set; }
 
@@ -158,12 +161,35 @@ internal sealed class VehicleRow : OwnedRow
         set => LayoutJson = StoredJson.Write(value);
     }
 
-    public Vehicle ToVehicle() =>
-        new(
+    /// <summary>The vehicle, without surfaces that cannot be understood.</summary>
+    /// <param name="unread">Takes a sentence for each surface that is left out; null when nobody asks.</param>
+    /// <exception cref="UnreadableRowException">Its layout cannot be understood, so that nothing of it can be drawn.</exception>
+    public Vehicle ToVehicle(ICollection<string>? unread = null)
+    {
+        CabinLayout layout = Layout;
+        var zones = CabinBuilder.Build(layout).Zones.Select(zone => zone.Id).ToHashSet();
+        return new Vehicle(
             new VehicleId(Id),
             Name,
             Description,
-            Layout,
-            [.. Surfaces.OrderBy(surface => surface.Position).Select(surface => surface.ToSurface())]
+            layout,
+            [
+                .. Surfaces
+                    .OrderBy(surface => surface.Position)
+                    .Select(row =>
+                        UnreadableRowException.Try(
+                            () =>
+                                row.ToSurface() is var surface && zones.Contains(surface.ZoneId)
+                                    ? surface
+                                    : throw new UnreadableRowException(
+                                        "SurfaceRow",
+                                        $"{Id}, {row.SurfaceId}"
+                                    ),
+                            unread
+                        )
+                    )
+                    .OfType<Surface>(),
+            ]
         );
+    }
 }

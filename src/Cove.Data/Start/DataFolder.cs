@@ -63,6 +63,15 @@ public sealed class DataFolder : IDisposable
         }
     }
 
+    /// <summary>Says what is wrong with the file of the database as it lies on the disk; null when nothing is. What an open connection still holds says nothing of that.</summary>
+    public string? DatabaseProblem()
+    {
+        var file = new FileInfo(DatabaseFile);
+        return file is { Exists: true, Length: > 0 }
+            ? null
+            : "The file cove.db is gone or empty: stop Cove and put back a copy of the data folder.";
+    }
+
     /// <summary>Says what keeps the disk from taking anything; null when nothing does.</summary>
     public string? DiskProblem()
     {

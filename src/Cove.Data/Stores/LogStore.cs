@@ -257,6 +257,10 @@ public sealed class LogStore
         return rows.ToEntries();
     }
 
+    /// <summary>The latest instant in the log of any vehicle; null when there is no entry.</summary>
+    public Task<DateTimeOffset?> Latest(CancellationToken cancel = default) =>
+        context.Log.MaxAsync(row => (DateTimeOffset?)row.At, cancel);
+
     /// <summary>When each task was last done on a vehicle; those never done are left out.</summary>
     public async Task<IReadOnlyDictionary<TaskId, DateTimeOffset>> LastDone(
         VehicleId vehicleId,

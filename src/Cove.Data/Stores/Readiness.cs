@@ -23,6 +23,11 @@ public sealed class Readiness
             problems.Add(disk);
         }
 
+        if (folder.DatabaseProblem() is { } file)
+        {
+            problems.Add(file);
+        }
+
         try
         {
             await ReadRows(unread, cancel);
@@ -45,7 +50,7 @@ public sealed class Readiness
                 .ToListAsync(cancel)
         )
         {
-            UnreadableRowException.Try(row.ToVehicle, unread);
+            UnreadableRowException.Try(() => row.ToVehicle(unread), unread);
         }
 
         foreach (UsageRow row in await context.Usage.AsNoTracking().ToListAsync(cancel))

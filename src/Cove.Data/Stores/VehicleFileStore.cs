@@ -1,3 +1,5 @@
+using Cove.Data.Photos;
+
 namespace Cove.Data;
 
 /// <summary>Turns stored vehicles into files and files into stored vehicles.</summary>
@@ -6,17 +8,31 @@ public sealed class VehicleFileStore
     private readonly CoveContext context;
     private readonly VehicleStore vehicles;
     private readonly LevelStore levels;
+    private readonly PhotoFiles photoFiles;
 
-    internal VehicleFileStore(CoveContext context, VehicleStore vehicles, LevelStore levels)
+    internal VehicleFileStore(
+        CoveContext context,
+        VehicleStore vehicles,
+        LevelStore levels,
+        PhotoFiles photoFiles
+    )
     {
         this.context = context;
         this.vehicles = vehicles;
         this.levels = levels;
+        this.photoFiles = photoFiles;
     }
 
     /// <summary>Everything recorded of a vehicle. Null when the owner has none of that id.</summary>
     /// <remarks>The order is that of the content, so that the same vehicle always gives the same file.</remarks>
-    public async Task<VehicleDocument?> Export(VehicleId vehicleId, CancellationToken cancel = default)
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="now">The present instant.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<VehicleDocument?> Export(
+        VehicleId vehicleId,
+        DateTimeOffset now,
+        CancellationToken cancel = default
+    )
     {
         VehicleRow? row = await context
             .Vehicles.AsNoTracking()
@@ -70,7 +86,7 @@ public sealed class VehicleFileStore
                     }
             )
             .ToListAsync(cancel);
-        return new VehicleDocument
+        var file = new VehicleDocument
         {
             Format = VehicleDocument.FormatName,
             Version = VehicleDocument.CurrentVersion,
@@ -149,6 +165,8 @@ public sealed class VehicleFileStore
             ],
             Runs = [.. runs.Select(RunDocumentOf)],
         };
+        DateTimeOffset latest = VehicleFileRules.LatestOf(file) ?? now;
+        return file with { ExportedAt = latest > now ? latest : now };
     }
 
     /// <summary>The owner's vehicle that a file is of; null when there is none, or only in the wastebasket.</summary>
@@ -166,16 +184,36 @@ public sealed class VehicleFileStore
     )
     {
         await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
-        if (await SameAs(file, cancel) is { } there)
+        if (await SameAs(file, cancel) is not { } there)
         {
-            await vehicles.Discard(there.Id, there.Version, now, cancel);
-            // The one that goes gets another id, behind the back of what is tracked.
-            context.ChangeTracker.Clear();
+            return await Import(file, now, cancel);
         }
 
+        VehicleRow old = await context.Vehicles.AsNoTracking().FirstAsync(row => row.Id == there.Id, cancel);
+        await context
+            .Vehicles.Where(row => row.Id == there.Id)
+            .ExecuteUpdateAsync(set => set.SetProperty(row => row.FeedKey, string.Empty), cancel);
+        await vehicles.Discard(there.Id, there.Version, now, cancel);
+        // The one that goes gets another id, behind the back of what is tracked.
+        context.ChangeTracker.Clear();
         SavedVehicle imported = await Import(file, now, cancel);
+        await TakeOver(old, cancel);
         await scope.CommitAsync(cancel);
         return imported;
+    }
+
+    /// <summary>Gives a vehicle what no file holds of the one it has replaced: the address and the history of its calendar, and with which car it shares slots.</summary>
+    private async Task TakeOver(VehicleRow old, CancellationToken cancel)
+    {
+        VehicleRow row = await context.Vehicles.FirstAsync(row => row.Id == old.Id, cancel);
+        row.FeedKey = old.FeedKey;
+        row.CalendarJson = old.CalendarJson;
+        if (row.Routine is { Slots.Count: 0 } routine && old.Routine?.SlotsOf is { } host)
+        {
+            row.Routine = routine with { SlotsOf = host };
+        }
+
+        await context.SaveChangesAsync(cancel);
     }
 
     /// <summary>Adds the vehicle of a file, all of it or nothing.</summary>
@@ -243,12 +281,12 @@ public sealed class VehicleFileStore
         );
         context.Vehicles.Add(vehicle);
         RunRow[] runs = [.. file.Runs.Select(run => RunRowOf(run, vehicleId))];
-        context.Runs.AddRange(runs);
-        context.Log.AddRange(
-            file.Log.Select(entry =>
+        LogRow[] log =
+        [
+            .. file.Log.Select(entry =>
                 LogDocuments.ToRow(entry, vehicleId, entry.Run is { } place ? runs[place].Id : null)
-            )
-        );
+            ),
+        ];
         context.Instructions.AddRange(
             file.Instructions.Select(instruction => new InstructionRow
             {
@@ -262,9 +300,80 @@ public sealed class VehicleFileStore
             })
         );
         await context.SaveChangesAsync(cancel);
+        await context.InsertAll(runs.Select(run => run.Session!), cancel);
+        await context.InsertAll(runs, cancel);
+        await context.InsertAll(runs.SelectMany(run => run.Events), cancel);
+        await InsertLog(log, cancel);
+        await TakePhotos(file.Photos, log, now, cancel);
         await levels.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
         await scope.CommitAsync(cancel);
         return SavedVehicle.Of(vehicle);
+    }
+
+    /// <summary>Gives a vehicle those photos that its file names and that lie here, with whichever car they belong to.</summary>
+    private async Task TakePhotos(
+        IReadOnlyList<PhotoDocument> named,
+        IReadOnlyList<LogRow> log,
+        DateTimeOffset now,
+        CancellationToken cancel
+    )
+    {
+        if (named.Count == 0)
+        {
+            return;
+        }
+
+        string[] digests = [.. named.Select(photo => photo.Sha256).Distinct(StringComparer.Ordinal)];
+        var here = (
+            await context
+                .Photos.AsNoTracking()
+                .Where(photo => digests.Contains(photo.Sha256))
+                .Join(
+                    context.Log,
+                    photo => photo.EntryId,
+                    entry => entry.Id,
+                    (photo, entry) =>
+                        new
+                        {
+                            Photo = photo,
+                            entry.At,
+                            entry.Subject,
+                        }
+                )
+                .ToListAsync(cancel)
+        ).ToLookup(known => known.Photo.Sha256, StringComparer.Ordinal);
+        ILookup<DateTimeOffset, LogRow> entries = log.ToLookup(entry => RecordTime.ToStored(entry.At));
+        foreach (PhotoDocument photo in named)
+        {
+            DateTimeOffset at = RecordTime.ToStored(photo.At);
+            // Where the picture stands more than once, or several entries at one instant, those that belong together.
+            var known = here[photo.Sha256].OrderByDescending(one => one.At == at).FirstOrDefault();
+            LogRow? entry = entries[at]
+                .OrderByDescending(one => one.Subject == known?.Subject)
+                .FirstOrDefault();
+            if (known is null || entry is null)
+            {
+                continue;
+            }
+
+            var row = new PhotoRow
+            {
+                Id = Guid.CreateVersion7(now),
+                EntryId = entry.Id,
+                Side = photo.Side,
+                AddedAt = known.Photo.AddedAt,
+                Width = known.Photo.Width,
+                Height = known.Photo.Height,
+                Bytes = known.Photo.Bytes,
+                Sha256 = known.Photo.Sha256,
+            };
+            if (photoFiles.TryCopy(known.Photo.Id, row.Id))
+            {
+                context.Photos.Add(row);
+            }
+        }
+
+        await context.SaveChangesAsync(cancel);
     }
 
     /// <summary>The log of a vehicle as it stands in files, the oldest first; null when the owner has none of that id.</summary>
@@ -316,27 +425,40 @@ public sealed class VehicleFileStore
                 row.Result,
             })
             .ToListAsync(cancel);
-        var there = known
-            .Select(row => (row.At, row.Kind, row.Subject, row.SurfaceIds, row.Result))
-            .ToHashSet();
+        // Two entries may say the same of the same instant; only as many as are there already are passed over.
+        Dictionary<(DateTimeOffset, LogEntryKind, string, string, string), int> there = known
+            .GroupBy(row => (row.At, row.Kind, row.Subject, row.SurfaceIds, row.Result))
+            .ToDictionary(same => same.Key, same => same.Count());
         LogRow[] fresh =
         [
             .. entries
                 .Select(entry =>
                     LogDocuments.ToRow(entry with { At = RecordTime.ToStored(entry.At) }, vehicleId)
                 )
-                .Where(row => there.Add((row.At, row.Kind, row.Subject, row.SurfaceIds, row.Result))),
+                .Where(row => !IsThere((row.At, row.Kind, row.Subject, row.SurfaceIds, row.Result))),
         ];
         RecordFullException.ThrowIfFull(
             known.Count + fresh.Length - 1,
             VehicleDocument.MostLogEntries,
             "entries in its log"
         );
-        context.Log.AddRange(fresh);
-        await context.SaveChangesAsync(cancel);
+        await InsertLog(fresh, cancel);
         await levels.Refresh(ledger, cancel);
         await scope.CommitAsync(cancel);
         return fresh.Length;
+
+        bool IsThere((DateTimeOffset, LogEntryKind, string, string, string) said)
+        {
+            int left = there.GetValueOrDefault(said);
+            there[said] = left - 1;
+            return left > 0;
+        }
+    }
+
+    private async Task InsertLog(IReadOnlyList<LogRow> log, CancellationToken cancel)
+    {
+        await context.InsertAll(log, cancel);
+        await context.InsertAll(log.SelectMany(entry => entry.Products), cancel);
     }
 
     /// <summary>Whether an id can be given. Where a vehicle in the wastebasket has it, that one gets another: what is brought in is what the owner wants to use.</summary>
@@ -378,13 +500,15 @@ public sealed class VehicleFileStore
     private static RunRow RunRowOf(RunDocument run, VehicleId vehicleId)
     {
         var id = Guid.CreateVersion7(run.StartedAt);
+        var sessionId = Guid.CreateVersion7(run.PlannedAt);
         var row = new RunRow
         {
             Id = id,
             VehicleId = vehicleId,
+            SessionId = sessionId,
             Session = new SessionRow
             {
-                Id = Guid.CreateVersion7(run.PlannedAt),
+                Id = sessionId,
                 VehicleId = vehicleId,
                 PlannedAt = run.PlannedAt,
                 Minutes = run.Minutes,
@@ -402,6 +526,7 @@ public sealed class VehicleFileStore
                 (answer, sequence) =>
                     new RunEventRow
                     {
+                        RunId = id,
                         Sequence = sequence,
                         Key = $"file-{sequence}",
                         Kind = answer.Kind,

@@ -290,7 +290,9 @@ public sealed class VehicleStore
             .Include(row => row.Surfaces)
             .Include(row => row.CareStates)
             .ToListAsync(cancel);
-        foreach (VehicleRow row in rows.Where(row => UnreadableRowException.Try(row.ToVehicle) is not null))
+        foreach (
+            VehicleRow row in rows.Where(row => UnreadableRowException.Try(() => row.ToVehicle()) is not null)
+        )
         {
             var known = row.Surfaces.Select(surface => surface.SurfaceId).ToHashSet(StringComparer.Ordinal);
             row.Surfaces.AddRange(
@@ -323,7 +325,14 @@ public sealed class VehicleStore
             }
         }
 
-        row.Surfaces.RemoveAll(surface => known.ContainsKey(surface.SurfaceId));
-        row.CareStates.RemoveAll(state => known.ContainsKey(state.SurfaceId));
+        // What cannot be understood was never shown, so nobody has taken it away.
+        HashSet<string> gone =
+        [
+            .. known
+                .Values.Where(row => UnreadableRowException.Try(row.ToSurface) is not null)
+                .Select(row => row.SurfaceId),
+        ];
+        row.Surfaces.RemoveAll(surface => gone.Contains(surface.SurfaceId));
+        row.CareStates.RemoveAll(state => gone.Contains(state.SurfaceId));
     }
 }

@@ -6,6 +6,12 @@ public sealed class Wastebasket
     /// <summary>How long something stays before it goes for good. Cove's own choice.</summary>
     public static readonly TimeSpan Kept = TimeSpan.FromDays(30);
 
+    /// <summary>So long before its time Cove begins to watch that something is close to it. Cove's own choice.</summary>
+    private static readonly TimeSpan Watched = TimeSpan.FromDays(7);
+
+    /// <summary>So far apart the watching and the going lie at least. Cove's own choice.</summary>
+    private static readonly TimeSpan Apart = TimeSpan.FromDays(1);
+
     private static readonly string[] NotDeleted = [CoveContext.NotDeleted];
 
     private readonly CoveContext context;
@@ -26,20 +32,28 @@ public sealed class Wastebasket
                 row.Id,
                 row.Name,
                 row.DeletedAt,
+                row.DueSeenAt,
             })
             .ToListAsync(cancel);
         List<ProductRow> products = await Products.AsNoTracking().ToListAsync(cancel);
         return
         [
             .. vehicles
-                .Select(row => new Discarded(DiscardedKind.Vehicle, row.Id, row.Name, row.DeletedAt!.Value))
+                .Select(row => new Discarded(
+                    DiscardedKind.Vehicle,
+                    row.Id,
+                    row.Name,
+                    row.DeletedAt!.Value,
+                    GoesAt(row.DeletedAt.Value, row.DueSeenAt)
+                ))
                 .Concat(
                     products.Select(row => new Discarded(
                         DiscardedKind.Product,
                         row.Id,
                         UnreadableRowException.Try(() => row.Product)?.Name
                             ?? "A product that cannot be read",
-                        row.DeletedAt!.Value
+                        row.DeletedAt!.Value,
+                        GoesAt(row.DeletedAt.Value, row.DueSeenAt)
                     ))
                 )
                 .OrderByDescending(discarded => discarded.DeletedAt)
@@ -70,7 +84,7 @@ public sealed class Wastebasket
         if (kind == DiscardedKind.Vehicle)
         {
             VehicleRow vehicle = await Vehicles.FirstAsync(row => row.Id == id, cancel);
-            vehicle.DeletedAt = null;
+            (vehicle.DeletedAt, vehicle.DueSeenAt) = (null, null);
             vehicle.Version++;
         }
         else if (await context.Products.CountAsync(cancel) >= ProductRules.MostProducts)
@@ -83,7 +97,7 @@ public sealed class Wastebasket
         else
         {
             ProductRow product = await Products.FirstAsync(row => row.Id == id, cancel);
-            product.DeletedAt = null;
+            (product.DeletedAt, product.DueSeenAt) = (null, null);
             product.Version++;
         }
 
@@ -126,17 +140,51 @@ public sealed class Wastebasket
         return gone > 0;
     }
 
-    /// <summary>Lets everything go for good that has lain there for <see cref="Kept"/>.</summary>
+    /// <summary>When something goes for good: <see cref="Kept"/> after it was deleted, if Cove was there to see that time come. What is past its time when it is first seen may be so because the clock is wrong, and gets the whole time anew.</summary>
+    /// <param name="deletedAt">When it was deleted.</param>
+    /// <param name="dueSeenAt">When it was first seen to be close to its time; null while it was not.</param>
+    public static DateTimeOffset GoesAt(DateTimeOffset deletedAt, DateTimeOffset? dueSeenAt)
+    {
+        DateTimeOffset usual = deletedAt + Kept;
+        return dueSeenAt is not { } seen || seen + Apart <= usual ? usual
+            : seen < usual ? seen + Apart
+            : seen + Kept;
+    }
+
+    /// <summary>Lets everything go for good whose time has come, and takes note of what is close to it.</summary>
     /// <returns>How many things went.</returns>
     public async Task<int> DeleteOld(DateTimeOffset now, CancellationToken cancel = default)
     {
-        Discarded[] old = [.. (await Contents(cancel)).Where(discarded => discarded.DeletedAt + Kept <= now)];
+        await Watch(now, cancel);
+        Discarded[] old = [.. (await Contents(cancel)).Where(discarded => discarded.GoesAt <= now)];
         foreach (Discarded discarded in old)
         {
             await DeleteForGood(discarded.Kind, discarded.Id, now, cancel);
         }
 
         return old.Length;
+    }
+
+    /// <summary>Notes what is close to its time or past it; what was noted by a clock that was ahead is noted anew.</summary>
+    private async Task Watch(DateTimeOffset now, CancellationToken cancel)
+    {
+        DateTimeOffset close = now - Kept + Watched;
+        await Vehicles
+            .Where(row =>
+                row.DeletedAt <= close ? row.DueSeenAt == null || row.DueSeenAt > now : row.DueSeenAt != null
+            )
+            .ExecuteUpdateAsync(
+                set => set.SetProperty(row => row.DueSeenAt, row => row.DeletedAt <= close ? now : null),
+                cancel
+            );
+        await Products
+            .Where(row =>
+                row.DeletedAt <= close ? row.DueSeenAt == null || row.DueSeenAt > now : row.DueSeenAt != null
+            )
+            .ExecuteUpdateAsync(
+                set => set.SetProperty(row => row.DueSeenAt, row => row.DeletedAt <= close ? now : null),
+                cancel
+            );
     }
 
     private IQueryable<VehicleRow> Vehicles =>
@@ -184,4 +232,11 @@ public enum DiscardedKind
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What the owner called it.</param>
 /// <param name="DeletedAt">When it was deleted.</param>
-public sealed record Discarded(DiscardedKind Kind, Guid Id, string Name, DateTimeOffset DeletedAt);
+/// <param name="GoesAt">When it goes for good.</param>
+public sealed record Discarded(
+    DiscardedKind Kind,
+    Guid Id,
+    string Name,
+    DateTimeOffset DeletedAt,
+    DateTimeOffset GoesAt
+);

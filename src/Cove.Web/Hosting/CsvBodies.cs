@@ -1,5 +1,4 @@
 using System.Text;
-using Microsoft.Net.Http.Headers;
 
 namespace Cove.Web.Hosting;
 
@@ -12,35 +11,35 @@ internal static class CsvBodies
     private static readonly UTF8Encoding StrictUtf8 = new(false, throwOnInvalidBytes: true);
 
     /// <summary>Reads the text of a request.</summary>
-    /// <param name="request">The request.</param>
-    /// <param name="sent">Its body.</param>
-    /// <param name="text">The text; empty when it is refused.</param>
-    /// <returns>Why it is refused; null when it is not.</returns>
-    public static IResult? Read(HttpRequest request, SentFile sent, out string text)
+    /// <param name="http">The request.</param>
+    public static async Task<ReadFile<string>> Read(HttpContext http)
     {
-        text = string.Empty;
-        if (
-            !MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
-            || !type.MediaType.Equals(Type, StringComparison.OrdinalIgnoreCase)
-            || !JsonBodies.IsUtf8(request.ContentType)
-        )
+        if (!JsonBodies.IsText(http.Request.ContentType, Type))
         {
-            return Results.Problem(
-                title: "Send comma-separated values in UTF-8, with the content type text/csv.",
-                statusCode: StatusCodes.Status415UnsupportedMediaType
+            return ReadFile<string>.Refused(
+                Results.Problem(
+                    title: "Send comma-separated values in UTF-8, with the content type text/csv.",
+                    statusCode: StatusCodes.Status415UnsupportedMediaType
+                )
             );
         }
 
         try
         {
-            text = StrictUtf8.GetString(sent.Bytes);
-            return null;
+            byte[] bytes = await JsonBodies.ReadAll(http.Request, http.RequestAborted);
+            return ReadFile<string>.Of(StrictUtf8.GetString(bytes));
         }
         catch (DecoderFallbackException)
         {
-            return Problems.InFile([
-                new FileFlaw(1, "file", "This file is not text in UTF-8. Save it as UTF-8 and try again."),
-            ]);
+            return ReadFile<string>.Refused(
+                Problems.InFile([
+                    new FileFlaw(
+                        1,
+                        "file",
+                        "This file is not text in UTF-8. Save it as UTF-8 and try again."
+                    ),
+                ])
+            );
         }
     }
 }

@@ -28,25 +28,29 @@ internal static class OneChange
         }
 
         CancellationToken cancel = http.RequestAborted;
-        string? key = http.GetEndpoint()!.Metadata.GetMetadata<KeepsItsKeys>() is null
-            ? http.Request.KeyOfChange()
-            : null;
+        string? key = http.Request.KeyOfChange();
+        // An endpoint that keeps its keys answers a repetition with how things stand now; only what was asked is kept.
+        bool keepsAnswer = http.GetEndpoint()!.Metadata.GetMetadata<KeepsItsKeys>() is null;
         await using Change change = await http.RequestServices.GetRequiredService<Changes>().Begin(cancel);
-        string request = $"{http.Request.Method} {http.Request.Path}";
-        if (key is not null && await change.AnswerTo(key, cancel) is { } given)
+        string request = Describe(http);
+        GivenAnswer? given = key is null ? null : await change.AnswerTo(key, cancel);
+        if (given is not null && !IsSame(given.Request, request))
         {
-            return given.Request == request
-                ? new SentAgain(given)
-                : Problems.Conflict("This key was sent with another request. Send a new key for each.");
+            return Problems.Conflict("This key was sent with another request. Send a new key for each.");
+        }
+
+        if (given is not null && keepsAnswer)
+        {
+            return new SentAgain(given);
         }
 
         GivenAnswer answer = await Write(http, await next(context), request);
         if (answer.Status < StatusCodes.Status400BadRequest)
         {
-            if (key is not null)
+            if (key is not null && given is null)
             {
                 DateTimeOffset now = http.RequestServices.GetRequiredService<OwnerClock>().Now;
-                await change.Keep(key, answer, now, cancel);
+                await change.Keep(key, keepsAnswer ? answer : answer with { Body = [] }, now, cancel);
             }
 
             await change.Commit(cancel);
@@ -54,6 +58,20 @@ internal static class OneChange
 
         return new SentAgain(answer);
     }
+
+    /// <summary>What a request asks for, body and all.</summary>
+    private static string Describe(HttpContext http) =>
+        $"{http.Request.Method} {http.Request.Path}{http.Request.QueryString} {http.Features.Get<BodyDigest>()?.Sha256}".TrimEnd();
+
+    /// <summary>Earlier versions kept method and path alone.</summary>
+    private static bool IsSame(string given, string request) =>
+        given == request
+        || (
+            given.Count(character => character == ' ') == 1
+            && request.Split(' ', '?')[1] == given.Split(' ')[1]
+            && request.Split(' ')[0] == given.Split(' ')[0]
+            && !given.Contains('?', StringComparison.Ordinal)
+        );
 
     /// <summary>Writes an answer down without sending it, so that nothing can go wrong with it once the change is kept.</summary>
     private static async Task<GivenAnswer> Write(HttpContext http, object? result, string request)

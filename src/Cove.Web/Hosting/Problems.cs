@@ -93,6 +93,12 @@ internal static class Problems
         );
     }
 
+    public static IResult TakesTooLong() =>
+        Results.Problem(
+            title: "This file takes too long to read. Send a smaller one. Nothing was stored.",
+            statusCode: StatusCodes.Status400BadRequest
+        );
+
     public static IResult NotJson() =>
         Results.Problem(title: SendJson, statusCode: StatusCodes.Status415UnsupportedMediaType);
 

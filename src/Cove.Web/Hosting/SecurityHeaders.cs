@@ -13,18 +13,31 @@ internal static class SecurityHeaders
         app.Use(
             (http, next) =>
             {
-                IHeaderDictionary headers = http.Response.Headers;
-                headers.ContentSecurityPolicy = Policy;
-                headers.XContentTypeOptions = "nosniff";
-                headers.XFrameOptions = "DENY";
-                headers["Referrer-Policy"] = "no-referrer";
-                headers["Cross-Origin-Opener-Policy"] = "same-origin";
-                headers["Cross-Origin-Resource-Policy"] = "same-origin";
-                headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
-                // What changes is never kept; files with a digest in their name say otherwise themselves.
-                headers.CacheControl = "no-store";
-
+                // Last of all: an answer that becomes another on the way, as an error does, begins without headers.
+                http.Response.OnStarting(() =>
+                {
+                    Put(http.Response.Headers);
+                    return Task.CompletedTask;
+                });
                 return next(http);
             }
         );
+
+    private static void Put(IHeaderDictionary headers)
+    {
+        headers.ContentSecurityPolicy = Policy;
+        headers.XContentTypeOptions = "nosniff";
+        headers.XFrameOptions = "DENY";
+        headers["Referrer-Policy"] = "no-referrer";
+        headers["Cross-Origin-Opener-Policy"] = "same-origin";
+        headers["Cross-Origin-Resource-Policy"] = "same-origin";
+        headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
+        // Tells a page that Cove has spoken, and not a proxy or the sign-in page of a network on the way to it.
+        headers["Cove-Answer"] = "1";
+        if (headers.CacheControl.Count == 0)
+        {
+            // What changes is never kept; files with a digest in their name say otherwise themselves.
+            headers.CacheControl = "no-store";
+        }
+    }
 }

@@ -11,7 +11,7 @@ internal static class ServerLog
     private const int FilesKept = 5;
 
     private const string Line =
-        "{Timestamp:yyyy-MM-dd'T'HH:mm:ss.fffzzz} {Level:u4} {RequestId} {Message:lj}{NewLine}{Exception}";
+        "{Timestamp:yyyy-MM-dd'T'HH:mm:ss.fffzzz} {Level:u4} {Client}{RequestId} {Message:lj}{NewLine}{Exception}";
 
     /// <summary>More than anything is.</summary>
     private const LogEventLevel Nothing = LogEventLevel.Fatal + 1;
@@ -51,9 +51,12 @@ internal static class ServerLog
         app.UseSerilogRequestLogging(options =>
         {
             options.Logger = app.Services.GetRequiredService<Serilog.ILogger>();
-            options.MessageTemplate = "{RequestMethod} {RequestPath} {StatusCode} in {Elapsed:0.0} ms";
-            // As it was sent, so that nothing in it can begin a line of its own.
-            options.IncludeQueryInRequestPath = true;
+            options.MessageTemplate = "{RequestMethod} {Address} {StatusCode} in {Elapsed:0.0} ms";
+            options.EnrichDiagnosticContext = (request, http) =>
+            {
+                request.Set("Client", $"{http.Connection.RemoteIpAddress?.ToString() ?? "local"}/");
+                request.Set("Address", LoggedAddress.Of(http));
+            };
             options.GetLevel = (http, _, error) =>
                 error is not null || http.Response.StatusCode >= StatusCodes.Status500InternalServerError
                     ? LogEventLevel.Error

@@ -86,6 +86,107 @@ public sealed class HostingTests(DemoCove demo) : IClassFixture<DemoCove>
         );
     }
 
+    [Fact]
+    public async Task The_log_names_the_client_but_neither_calendars_nor_what_was_looked_for()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        HttpResponseMessage feed = await cove.Post($"/api/vehicles/{vehicle}/routine/feed", "");
+        string address = (string)(await feed.Content.ReadFromJsonAsync<JsonObject>())!["feed"]!;
+
+        await cove.Http.GetAsync(new Uri(address, UriKind.Relative));
+        await cove.Http.GetAsync(new Uri($"/CALENDAR{address["/calendar".Length..]}", UriKind.Relative));
+        await cove.Http.GetStringAsync(
+            new Uri($"/api/vehicles/{vehicle}/find?words=spilt%20wine", UriKind.Relative)
+        );
+        await cove.Get($"/api/vehicles/{vehicle}/log?text=secret&from=2026-01-05");
+        await cove.Get($"/api/vehicles/{vehicle}/today?minutes=25&slot=true");
+
+        string log = string.Join('\n', cove.LogLines());
+        string key = address.Split('/')[^1].Replace(".ics", "", StringComparison.Ordinal);
+        Assert.DoesNotContain(key, log, StringComparison.OrdinalIgnoreCase);
+        Assert.DoesNotContain("wine", log, StringComparison.Ordinal);
+        Assert.DoesNotContain("secret", log, StringComparison.Ordinal);
+        Assert.Contains("find?words=***", log, StringComparison.Ordinal);
+        Assert.Contains("log?text=***&from=2026-01-05", log, StringComparison.Ordinal);
+        Assert.Contains("today?minutes=25&slot=true", log, StringComparison.Ordinal);
+        Assert.All(
+            cove.LogLines().Where(line => line.Contains("/api/", StringComparison.Ordinal)),
+            line => Assert.Contains("INFO local/", line, StringComparison.Ordinal)
+        );
+    }
+
+    [Theory]
+    [InlineData("FFFFFFFFFFFFFFFFF")]
+    [InlineData("7FFFFFFFFFFFFFFF")]
+    [InlineData("-1")]
+    [InlineData("many")]
+    public async Task A_chunk_of_an_absurd_size_is_a_mistake_of_the_client(string size)
+    {
+        string folder = Directory.CreateTempSubdirectory("cove-chunks-").FullName;
+        await using var factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
+        {
+            host.UseSetting("data", folder);
+        });
+        factory.UseKestrel(0);
+        using HttpClient http = factory.CreateClient();
+
+        foreach (string path in (string[])["/api/shelf/products", "/api/vehicles/import", "/api/busy"])
+        {
+            string status = await Raw(
+                http.BaseAddress!,
+                $"POST {path} HTTP/1.1",
+                "Content-Type: application/json\r\nTransfer-Encoding: chunked",
+                $"{size}\r\n{{}}\r\n0\r\n\r\n"
+            );
+
+            Assert.Contains(
+                status,
+                (string[])
+                    [
+                        "HTTP/1.1 400 Bad Request",
+                        "HTTP/1.1 413 Payload Too Large",
+                        "HTTP/1.1 415 Unsupported Media Type",
+                    ]
+            );
+        }
+
+        Directory.Delete(folder, recursive: true);
+    }
+
+    [Theory]
+    [InlineData("application/json; charset=\"UTF-8\"")]
+    [InlineData("application/json; charset=\"utf-8\"")]
+    [InlineData("application/json;charset=UTF-8")]
+    public async Task A_charset_may_stand_in_quotes(string type)
+    {
+        using var cove = new CoveHost();
+        using var content = new ByteArrayContent("""{"name":"Quoted","class":"water"}"""u8.ToArray());
+        content.Headers.TryAddWithoutValidation("Content-Type", type);
+
+        HttpResponseMessage answer = await cove.Http.PostAsync(
+            new Uri("/api/shelf/products", UriKind.Relative),
+            content
+        );
+
+        Assert.Equal(HttpStatusCode.Created, answer.StatusCode);
+    }
+
+    [Fact]
+    public async Task Whose_file_is_gone_or_empty_is_not_ready()
+    {
+        using var cove = new CoveHost();
+        await cove.Get("/api/ready");
+        File.Move(cove.DatabaseFile, cove.DatabaseFile + ".away");
+
+        HttpResponseMessage gone = await cove.Http.GetAsync(new Uri("/api/ready", UriKind.Relative));
+        await File.WriteAllBytesAsync(cove.DatabaseFile, []);
+        HttpResponseMessage empty = await cove.Http.GetAsync(new Uri("/api/ready", UriKind.Relative));
+
+        await BadInputTests.AssertProblem(gone, HttpStatusCode.ServiceUnavailable, null);
+        await BadInputTests.AssertProblem(empty, HttpStatusCode.ServiceUnavailable, null);
+    }
+
     [Theory]
     [InlineData("DELETE", "/api/vehicles/{car}/surfaces/%2e%2e")]
     [InlineData("DELETE", "/api/vehicles/{car}/surfaces/..")]
@@ -169,14 +270,17 @@ public sealed class HostingTests(DemoCove demo) : IClassFixture<DemoCove>
     }
 
     /// <summary>Sends a first line as it is, which a client of the framework would mend.</summary>
-    private static async Task<string> Raw(Uri server, string line)
+    private static Task<string> Raw(Uri server, string line) =>
+        Raw(server, line, "If-Match: \"0\"\r\nContent-Length: 0", string.Empty);
+
+    private static async Task<string> Raw(Uri server, string line, string headers, string body)
     {
         using var client = new TcpClient();
         await client.ConnectAsync(server.Host, server.Port);
         await using NetworkStream stream = client.GetStream();
         await stream.WriteAsync(
             Encoding.ASCII.GetBytes(
-                $"{line}\r\nHost: localhost:{server.Port}\r\nIf-Match: \"0\"\r\nContent-Length: 0\r\nConnection: close\r\n\r\n"
+                $"{line}\r\nHost: localhost:{server.Port}\r\n{headers}\r\nConnection: close\r\n\r\n{body}"
             )
         );
         using var reader = new StreamReader(stream);

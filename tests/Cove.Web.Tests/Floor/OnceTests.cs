@@ -84,6 +84,49 @@ public sealed class OnceTests
     }
 
     [Fact]
+    public async Task A_key_that_comes_with_another_body_is_refused_and_not_taken_for_done()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        var key = ("Idempotency-Key", "a-key-for-one-body");
+        JsonObject run = await cove.StartRun(vehicle);
+
+        HttpResponseMessage first = await cove.Post(
+            "/api/shelf/products",
+            """{"name":"One","class":"water"}""",
+            key
+        );
+        HttpResponseMessage other = await cove.Post(
+            "/api/shelf/products",
+            """{"name":"Another","class":"water"}""",
+            key
+        );
+        await cove.Say(run, "done", 0, "a-key-in-a-run");
+        HttpResponseMessage again = await cove.Say(run, "done", 0, "a-key-in-a-run");
+        HttpResponseMessage next = await cove.Say(run, "skipped", 1, "a-key-in-a-run");
+
+        Assert.Equal(HttpStatusCode.Created, first.StatusCode);
+        await BadInputTests.AssertProblem(other, HttpStatusCode.Conflict, null);
+        Assert.Equal(HttpStatusCode.OK, again.StatusCode);
+        await BadInputTests.AssertProblem(next, HttpStatusCode.Conflict, null);
+        Assert.Equal(1, (int)(await cove.Get($"/api/runs/{run["id"]}"))["current"]!);
+    }
+
+    [Fact]
+    public async Task A_key_that_an_earlier_version_kept_still_gets_its_answer()
+    {
+        using var cove = new CoveHost();
+        var key = ("Idempotency-Key", "a-key-from-before");
+        const string body = """{"name":"One","class":"water"}""";
+        HttpResponseMessage first = await cove.Post("/api/shelf/products", body, key);
+        cove.Execute("UPDATE Answers SET Request = 'POST /api/shelf/products'");
+
+        HttpResponseMessage again = await cove.Post("/api/shelf/products", body, key);
+
+        Assert.Equal(await first.Content.ReadAsStringAsync(), await again.Content.ReadAsStringAsync());
+    }
+
+    [Fact]
     public async Task Ten_of_the_same_at_once_are_one()
     {
         using var cove = new CoveHost(demo: true);

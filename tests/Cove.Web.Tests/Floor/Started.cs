@@ -76,6 +76,15 @@ public sealed class Started : IDisposable
         }
     }
 
+    /// <summary>The most memory it has had at any moment, in bytes.</summary>
+    [System.Runtime.Versioning.SupportedOSPlatform("linux")]
+    public long MostMemory()
+    {
+        string peak = File.ReadLines($"/proc/{process.Id}/status")
+            .First(line => line.StartsWith("VmHWM:", StringComparison.Ordinal));
+        return long.Parse(peak.Split(' ', StringSplitOptions.RemoveEmptyEntries)[1], null) * 1024;
+    }
+
     /// <summary>Ends it without a word, as a power cut does.</summary>
     public async Task Kill()
     {

@@ -90,6 +90,87 @@ public sealed class WastebasketTests
     }
 
     [Fact]
+    public async Task A_clock_that_jumps_ahead_does_not_empty_it()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        await cove.DeleteVehicle(vehicle);
+
+        cove.Restart(() => cove.Clock.Advance(TimeSpan.FromDays(4000)));
+        await Tidied(cove);
+        string goesOn = (string)Assert.Single(await Basket(cove))!["goesOn"]!;
+        cove.Restart(() => cove.Clock.Advance(TimeSpan.FromDays(2)));
+        // A change waits for the tidy of a start, which holds its turn from the beginning.
+        await cove.Post("/api/vehicles", Bodies.Vehicle());
+
+        Assert.Single(await Basket(cove));
+        // Past its time when it was first seen, it has the whole time before it again.
+        Assert.Equal("2037-03-26", goesOn);
+    }
+
+    [Fact]
+    public async Task Photos_of_a_car_in_it_are_neither_shown_nor_deleted_and_go_with_it()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        string photo = await Photographed(cove, vehicle);
+        await cove.DeleteVehicle(vehicle);
+
+        HttpResponseMessage shown = await cove.Http.GetAsync(new Uri(photo, UriKind.Relative));
+        HttpResponseMessage deleted = await cove.Send(HttpMethod.Delete, photo, "");
+        await cove.Post($"/api/wastebasket/vehicle/{vehicle}/restore", "");
+        HttpResponseMessage back = await cove.Http.GetAsync(new Uri(photo, UriKind.Relative));
+        await cove.DeleteVehicle(vehicle);
+        await cove.Send(HttpMethod.Delete, $"/api/wastebasket/vehicle/{vehicle}", "");
+
+        Assert.Equal(HttpStatusCode.NotFound, shown.StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, deleted.StatusCode);
+        Assert.Equal(HttpStatusCode.OK, back.StatusCode);
+        Assert.Empty(Directory.GetFiles(PhotoFolder(cove)));
+    }
+
+    [Fact]
+    public async Task A_car_that_is_replaced_by_its_own_file_keeps_its_photos_and_the_address_of_its_calendar()
+    {
+        using var cove = new CoveHost(demo: true);
+        string vehicle = await cove.Vehicle();
+        await Photographed(cove, vehicle);
+        JsonObject feed = (
+            await (
+                await cove.Post($"/api/vehicles/{vehicle}/routine/feed", "")
+            ).Content.ReadFromJsonAsync<JsonObject>()
+        )!;
+        string address = (string)feed["feed"]!;
+        string file = await cove.Http.GetStringAsync(
+            new Uri($"/api/vehicles/{vehicle}/file", UriKind.Relative)
+        );
+
+        HttpResponseMessage replaced = await cove.Post("/api/vehicles/import?existing=replace", file);
+
+        replaced.EnsureSuccessStatusCode();
+        JsonNode shown = (await cove.Get($"/api/vehicles/{vehicle}/log"))["entries"]!
+            .AsArray()
+            .SelectMany(entry => entry!["photos"]!.AsArray())
+            .Single()!;
+        byte[] picture = await cove.Http.GetByteArrayAsync(
+            new Uri($"/api/photos/{shown["id"]}", UriKind.Relative)
+        );
+        Assert.NotEmpty(picture);
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await cove.Http.GetAsync(new Uri(address, UriKind.Relative))).StatusCode
+        );
+        // The one that went has its own still, and each goes without the other.
+        string old = (string)(await Basket(cove)).Single()!["id"]!;
+        await cove.Send(HttpMethod.Delete, $"/api/wastebasket/vehicle/{old}", "");
+        Assert.Equal(2, Directory.GetFiles(PhotoFolder(cove)).Length);
+        Assert.Equal(
+            picture,
+            await cove.Http.GetByteArrayAsync(new Uri($"/api/photos/{shown["id"]}", UriKind.Relative))
+        );
+    }
+
+    [Fact]
     public async Task A_deleted_product_comes_back_with_its_bottles()
     {
         using var cove = new CoveHost(demo: true);
@@ -167,6 +248,31 @@ public sealed class WastebasketTests
                 .SelectMany(product => product!["details"]!["bottles"]!.AsArray())
                 .Select(bottle => (double)bottle!["left"]!),
         ];
+
+    private static string PhotoFolder(CoveHost cove) =>
+        Path.Combine(Path.GetDirectoryName(cove.DatabaseFile)!, "photos");
+
+    /// <summary>Adds a photo to the newest entry; gives its address.</summary>
+    private static async Task<string> Photographed(CoveHost cove, string vehicle)
+    {
+        string entry = (string)(await cove.Get($"/api/vehicles/{vehicle}/log"))["entries"]![0]!["id"]!;
+        using var picture = new ByteArrayContent(
+            Pictures.RedAndBlue(40, 30, SkiaSharp.SKEncodedImageFormat.Jpeg)
+        );
+        picture.Headers.ContentType = new("image/jpeg");
+        HttpResponseMessage added = await cove.Http.PostAsync(
+            new Uri($"/api/log/{entry}/photos", UriKind.Relative),
+            picture
+        );
+        added.EnsureSuccessStatusCode();
+        return added.Headers.Location!.ToString();
+    }
+
+    /// <summary>Waits until the tidy of a start is done: it looks at what is close to its time last.</summary>
+    private static Task Tidied(CoveHost cove) =>
+        Until(() =>
+            Task.FromResult(cove.Value("SELECT COUNT(*) FROM Vehicles WHERE DueSeenAt IS NOT NULL") == "1")
+        );
 
     private static async Task Until(Func<Task<bool>> done)
     {

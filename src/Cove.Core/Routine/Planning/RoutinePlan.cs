@@ -29,11 +29,29 @@ public sealed record RoutinePlan(
     /// <summary>The minutes of the slots in an average week of the months asked for: what the owner gives, used or not.</summary>
     public double GivenAWeek { get; init; }
 
+    /// <summary>The half minutes that fetching each kit takes, once in a slot: places in it are the kits of <see cref="LevelCourse.Task"/>.</summary>
+    internal IReadOnlyList<int> KitHalfMinutes { get; init; } = [];
+
     /// <summary>The single visits that the owner has moved, and what that comes to.</summary>
     public IReadOnlyList<MovedVisit> Moved { get; init; } = [];
 
     /// <summary>The moves that cannot be made.</summary>
     public IReadOnlyList<UnmetMove> Unmoved { get; init; } = [];
+
+    /// <summary>The same plan in other days: those of a car that has only a part of the slots.</summary>
+    /// <param name="slots">The days, the earliest first.</param>
+    /// <param name="today">The day of planning.</param>
+    internal RoutinePlan In(IReadOnlyList<PlannedDay> slots, DateOnly today)
+    {
+        double weeks = (Until.DayNumber - today.DayNumber) / 7.0;
+        PlannedDay[] shown = [.. slots.Where(slot => slot.Day.Day <= Until)];
+        return this with
+        {
+            Slots = slots,
+            MinutesAWeek = shown.Sum(slot => slot.Minutes) / weeks,
+            GivenAWeek = shown.Sum(slot => slot.Day.Minutes) / weeks,
+        };
+    }
 
     /// <summary>The days overdue in the months asked for, all tasks added.</summary>
     public double OverdueDays => Tasks.Sum(task => task.OverdueDays);

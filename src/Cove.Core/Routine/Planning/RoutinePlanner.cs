@@ -96,7 +96,6 @@ public sealed class RoutinePlanner(
                 )),
         ];
         int asked = until.DayNumber - year.Today.DayNumber;
-        double weeks = asked / 7.0;
         RoutineProblem shown = car.Problem.UpTo(asked);
         SolvedRoutine inTime = RoutineSolver.Weigh(shown, [.. solved.Visits.Take(shown.Slots.Count)]);
         return new RoutinePlan(
@@ -137,9 +136,8 @@ public sealed class RoutinePlanner(
             inTime.WeightedOverdue
         )
         {
-            MinutesAWeek = slots.Where(slot => slot.Day.Day <= until).Sum(slot => slot.Minutes) / weeks,
-            GivenAWeek = slots.Where(slot => slot.Day.Day <= until).Sum(slot => slot.Day.Minutes) / weeks,
-        };
+            KitHalfMinutes = car.Problem.KitFetch,
+        }.In(slots, year.Today);
     }
 
     private PlannedVisit VisitOf(CarProblem car, SolvedRoutine solved, int task, int slot)

@@ -68,16 +68,12 @@ public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, Tim
             RoutineSolver.Weigh(second.Problem.Problem, ofGuest),
             span
         );
-        var parts = hostPlan.Slots.Zip(guestPlan.Slots, Split).ToArray();
+        var parts = hostPlan
+            .Slots.Zip(guestPlan.Slots, (one, other) => Split(one, other, turning / 2.0))
+            .ToArray();
         return (
-            hostPlan with
-            {
-                Slots = [.. parts.Select(part => part.Host).OfType<PlannedDay>()],
-            },
-            guestPlan with
-            {
-                Slots = [.. parts.Select(part => part.Guest).OfType<PlannedDay>()],
-            }
+            hostPlan.In([.. parts.Select(part => part.Host).OfType<PlannedDay>()], host.Year.Today),
+            guestPlan.In([.. parts.Select(part => part.Guest).OfType<PlannedDay>()], guest.Year.Today)
         );
     }
 
@@ -142,7 +138,14 @@ public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, Tim
     }
 
     /// <summary>The part of a day that each car has. The first car comes first.</summary>
-    private static (PlannedDay? Host, PlannedDay? Guest) Split(PlannedDay first, PlannedDay second)
+    /// <param name="first">What the first car has of the day.</param>
+    /// <param name="second">What the other has.</param>
+    /// <param name="turning">The minutes that turning to a car costs; those of one are in the day's room already.</param>
+    private static (PlannedDay? Host, PlannedDay? Guest) Split(
+        PlannedDay first,
+        PlannedDay second,
+        double turning
+    )
     {
         if (second.Tasks.Count == 0)
         {
@@ -160,13 +163,18 @@ public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, Tim
             1,
             minutes - 1
         );
+        // What neither needs is free to both in the measure in which they use the day.
+        double spare = Math.Max(0, first.Room - turning - first.Minutes - second.Minutes);
+        double share = ofFirst / (double)minutes;
         return (
             first with
             {
                 Day = first.Day with { Minutes = ofFirst },
+                Room = first.Minutes + (spare * share),
             },
             second with
             {
+                Room = second.Minutes + (spare * (1 - share)),
                 Day = second.Day with
                 {
                     Time = second.Day.Time.AddMinutes(ofFirst),

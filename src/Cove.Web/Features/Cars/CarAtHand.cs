@@ -21,6 +21,16 @@ internal sealed class CarAtHand(DayPlan day)
         }
     }
 
+    /// <summary>Works with two cars while nobody else does. They are always taken in the same order, by their ids, so that no two who need the same cars wait for one another.</summary>
+    public static T UseBoth<T>(
+        (VehicleId Id, CarAtHand Car) one,
+        (VehicleId Id, CarAtHand Car) other,
+        Func<DayPlan, DayPlan, T> work
+    ) =>
+        one.Id.Value.CompareTo(other.Id.Value) < 0
+            ? one.Car.Use(first => other.Car.Use(second => work(first, second)))
+            : other.Car.Use(first => one.Car.Use(second => work(second, first)));
+
     /// <summary>Works something out once, for all who ask.</summary>
     /// <param name="what">Names it.</param>
     /// <param name="work">Works it out. What fails is tried again by the next who asks.</param>

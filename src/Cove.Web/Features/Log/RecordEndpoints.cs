@@ -116,11 +116,9 @@ internal static class RecordEndpoints
 
     private static async Task<IResult> Import(
         VehicleId vehicleId,
-        SentFile sent,
-        HttpRequest request,
+        SentLog sent,
         VehicleStore vehicles,
         VehicleFileStore files,
-        OwnerClock clock,
         CancellationToken cancel
     )
     {
@@ -129,21 +127,15 @@ internal static class RecordEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        if (CsvBodies.Read(request, sent, out string text) is { } refused)
+        if (sent.File.Content is not { } entries)
         {
-            return refused;
+            return sent.File.Refusal!;
         }
 
-        LogReading reading = LogCsv.Read(text, clock.Now);
-        if (reading.Errors.Count > 0)
-        {
-            return Problems.InFile(reading.Errors);
-        }
-
-        int added = await files.AddLog(ledger, reading.Entries, cancel);
+        int added = await files.AddLog(ledger, entries, cancel);
         return Results.Created(
             $"/api/vehicles/{vehicleId}/log",
-            new LogImportView(added, reading.Entries.Count - added)
+            new LogImportView(added, entries.Count - added)
         );
     }
 }

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using System.Text.Json;
 using Cove.Core.Outlook;
 using Cove.Web.Features.Cars;
 using Cove.Web.Features.Routines;
@@ -220,23 +221,28 @@ internal static class OutlookEndpoints
         CancellationToken cancel
     )
     {
-        if (
-            await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel) is not var (saved, kept)
-            || await routines.Find(vehicleId, cancel) is not var (_, car)
-        )
+        if (await routines.KeptCars(vehicleId, PlannedRoutines.UsualMonths, cancel) is not { } kept)
         {
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
+        var (saved, car, plans) = kept;
         CarRoutine? routine = saved.Routine;
-        if (
-            request.Routine is { } asked
-            && asked.Read(clock.Today, clock.Zone, out routine) is { Count: > 0 } errors
-        )
+        // What is as it is now is no question, and has the answer that stands.
+        RoutineDocument? other =
+            request.Routine is { } given && !IsSame(given, RoutineDocument.Of(saved.Routine)) ? given : null;
+        if (other is not null)
         {
-            return Problems.Paths(
-                errors.Select(error => error with { Property = $"routine.{error.Property}" })
-            );
+            (IReadOnlyList<ValidationError> errors, routine) =
+                other.SlotsOf == saved.Routine.SlotsOf?.Value
+                    ? (other.Read(clock.Today, clock.Zone, out CarRoutine? read), read)
+                    : await RoutineEndpoints.Faults(vehicleId, other, routines, clock, cancel);
+            if (errors.Count > 0)
+            {
+                return Problems.Paths(
+                    errors.Select(error => error with { Property = $"routine.{error.Property}" })
+                );
+            }
         }
 
         WaysOfWorking? ways = null;
@@ -253,13 +259,18 @@ internal static class OutlookEndpoints
             ways = school.With(car.Day.Ledger.Ways, choice);
         }
 
-        CarUse? use = request.Use?.ToUse();
+        UseDocument present = UseDocument.Of(car.Day.Ledger.UsageAsTold.At(clock.Now).Use);
+        CarUse? use = request.Use is { } asked && !IsSame(asked, present) ? asked.ToUse() : null;
         RoutinePlan then =
-            request.Use is null && request.Routine is null && ways is null
-                ? kept
-                : await routines.WhatIf(vehicleId, use, ways, routine!, saved, kept, car, cancel);
-        return Results.Ok(await answer(new AskedYear(car, saved, kept, then, use)));
+            use is null && other is null && ways is null
+                ? plans.Own
+                : await routines.WhatIf(vehicleId, use, ways, routine!, kept, cancel);
+        return Results.Ok(await answer(new AskedYear(car, saved, plans.Own, then, use)));
     }
+
+    /// <summary>Whether two documents say the same; their lists are compared by what is in them.</summary>
+    private static bool IsSame<T>(T one, T other) =>
+        JsonSerializer.Serialize(one) == JsonSerializer.Serialize(other);
 
     /// <summary>A year that somebody asks about.</summary>
     private sealed record AskedYear(

@@ -33,6 +33,20 @@ internal static class PhotoEndpoints
             .WithSummary("Lets a photo go for good.")
             .Produces(StatusCodes.Status204NoContent)
             .ProducesProblem(StatusCodes.Status404NotFound);
+        api.MapGet("/photos/set-aside", SetAside)
+            .WithName("GetPhotosSetAside")
+            .WithSummary("The photos that no car knows: a start found them and set them aside.");
+        api.MapDelete("/photos/set-aside", DeleteSetAside)
+            .WithName("DeletePhotosSetAside")
+            .WithSummary("Deletes for good what was set aside.");
+    }
+
+    private static SetAsideView SetAside(PhotoFiles files) => SetAsideView.Of(files);
+
+    private static SetAsideView DeleteSetAside(PhotoFiles files)
+    {
+        files.DeleteSetAside();
+        return SetAsideView.Of(files);
     }
 
     private static async Task<IResult> Add(

@@ -10,6 +10,19 @@ internal sealed record PhotoView(Guid Id, PhotoSide Side, int Width, int Height)
     public static PhotoView Of(SavedPhoto photo) => new(photo.Id, photo.Side, photo.Width, photo.Height);
 }
 
+/// <summary>Photos that no car knows.</summary>
+/// <param name="Files">How many files; a photo is one, and one more for its small copy.</param>
+/// <param name="Bytes">How large they are together.</param>
+/// <param name="Folder">Where they lie.</param>
+internal sealed record SetAsideView(int Files, long Bytes, string Folder)
+{
+    public static SetAsideView Of(PhotoFiles files)
+    {
+        var (count, bytes) = files.SetAside();
+        return new SetAsideView(count, bytes, files.AsideFolder);
+    }
+}
+
 /// <summary>A photo that was sent. It is read and drawn anew before any change begins, so that nobody waits for it.</summary>
 /// <param name="Reading">What came of reading it.</param>
 internal sealed record SentPhoto(PhotoReading Reading)

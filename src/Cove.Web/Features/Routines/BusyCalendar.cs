@@ -11,11 +11,11 @@ internal static class BusyCalendar
     /// <summary>The largest file.</summary>
     public const int LargestBytes = 2 * 1024 * 1024;
 
-    /// <summary>The most entries of a file, repetitions not counted.</summary>
-    private const int MostEvents = 5000;
-
     /// <summary>So many times a rule may fall out without any day before it is taken to have none.</summary>
     private const int MostIdleSteps = 2000;
+
+    /// <summary>How many years ago an entry may have begun: every day since then is walked through. Birthdays are kept so long.</summary>
+    private const int LongestPast = 120;
 
     /// <summary>How far ahead busy times are kept: as far as a routine is planned.</summary>
     private static readonly TimeSpan Ahead = TimeSpan.FromDays(366 * 2);
@@ -25,26 +25,27 @@ internal static class BusyCalendar
     /// <param name="now">The present instant; what is over is left out.</param>
     /// <param name="zone">The owner's time zone, for times that name none.</param>
     /// <param name="busy">The spells; null when the file cannot be used.</param>
+    /// <param name="cancel">Gives up; looked at before each entry and each of its days.</param>
     /// <returns>What is wrong with it; null when it was read.</returns>
-    public static string? Read(string text, DateTimeOffset now, TimeZoneInfo zone, out BusyTimes? busy)
+    /// <exception cref="OperationCanceledException">It was given up.</exception>
+    public static string? Read(
+        string text,
+        DateTimeOffset now,
+        TimeZoneInfo zone,
+        out BusyTimes? busy,
+        CancellationToken cancel = default
+    )
     {
         busy = null;
-        if (
-            !text.TrimStart('\uFEFF', ' ', '\r', '\n').StartsWith("BEGIN:VCALENDAR", StringComparison.Ordinal)
-        )
+        if (CalendarText.Refusal(text) is { } refusal)
         {
-            return "This is no calendar file. Export one from your calendar: its name ends in .ics.";
+            return refusal;
         }
 
         try
         {
             CalendarCollection calendars = CalendarCollection.Load(text);
             CalendarEvent[] events = [.. calendars.SelectMany(calendar => calendar.Events)];
-            if (events.Length > MostEvents)
-            {
-                return $"This calendar has more than {MostEvents} entries. Export a shorter time.";
-            }
-
             if (events.Any(one => one.Start is null))
             {
                 return "An entry of this calendar has no beginning that can be read. Export it anew and try again.";
@@ -55,11 +56,18 @@ internal static class BusyCalendar
                 return "An entry of this calendar repeats within the day. Take it out, or choose another calendar.";
             }
 
+            if (events.Any(one => one.RecurrenceRule is not null && one.Start!.Year < now.Year - LongestPast))
+            {
+                return $"An entry of this calendar repeats since more than {LongestPast} years ago. Take it out, or let it begin later.";
+            }
+
             var spans = new List<BusySpan>();
             foreach (CalendarEvent one in events.Where(Blocks))
             {
+                cancel.ThrowIfCancellationRequested();
                 foreach (BusySpan span in SpansOf(one, now, zone))
                 {
+                    cancel.ThrowIfCancellationRequested();
                     spans.Add(span);
                     if (spans.Count > BusyTimes.MostSpans)
                     {
@@ -72,7 +80,7 @@ internal static class BusyCalendar
             return null;
         }
         // The library tells of a broken file in as many ways as a file can be broken.
-        catch (Exception error) when (error is not OutOfMemoryException)
+        catch (Exception error) when (error is not (OutOfMemoryException or OperationCanceledException))
         {
             return "This calendar file cannot be read to its end. Export it anew and try again.";
         }

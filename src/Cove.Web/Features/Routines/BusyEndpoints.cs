@@ -1,16 +1,10 @@
-using System.Text;
 using Microsoft.AspNetCore.Mvc;
-using Microsoft.Net.Http.Headers;
 
 namespace Cove.Web.Features.Routines;
 
 /// <summary>When the owner has something else to do.</summary>
 internal static class BusyEndpoints
 {
-    private const string Type = "text/calendar";
-
-    private static readonly UTF8Encoding StrictUtf8 = new(false, throwOnInvalidBytes: true);
-
     public static void MapBusyTimes(this RouteGroupBuilder api)
     {
         api.MapGet("/busy", Get)
@@ -23,7 +17,7 @@ internal static class BusyEndpoints
             .WithSummary(
                 "Reads busy times from a calendar file, RFC 5545, in the place of those that were known. Only beginnings and ends are kept."
             )
-            .Accepts<string>(Type)
+            .Accepts<string>(SentCalendar.Type)
             .Produces<BusyView>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
@@ -38,49 +32,20 @@ internal static class BusyEndpoints
         Results.Ok(ViewOf(await store.All(cancel), clock));
 
     private static async Task<IResult> Replace(
-        SentFile sent,
-        HttpRequest request,
+        SentCalendar sent,
         BusyStore store,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (
-            !MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
-            || !type.MediaType.Equals(Type, StringComparison.OrdinalIgnoreCase)
-            || !JsonBodies.IsUtf8(request.ContentType)
-        )
+        if (sent.File.Content is not { } busy)
         {
-            return Results.Problem(
-                title: "Send a calendar file in UTF-8, with the content type text/calendar.",
-                statusCode: StatusCodes.Status415UnsupportedMediaType
-            );
+            return sent.File.Refusal!;
         }
 
-        string text;
-        try
-        {
-            text = StrictUtf8.GetString(sent.Bytes);
-        }
-        catch (DecoderFallbackException)
-        {
-            return Refused("This file is not text in UTF-8. Export the calendar anew.");
-        }
-
-        if (BusyCalendar.Read(text, clock.Now, clock.Zone, out BusyTimes? busy) is { } sentence)
-        {
-            return Refused(sentence);
-        }
-
-        await store.Replace(busy!, cancel);
-        return Results.Ok(ViewOf(busy!, clock));
+        await store.Replace(busy, cancel);
+        return Results.Ok(ViewOf(busy, clock));
     }
-
-    private static IResult Refused(string sentence) =>
-        Results.Problem(
-            title: $"{sentence} Nothing was stored.",
-            statusCode: StatusCodes.Status400BadRequest
-        );
 
     private static async Task<IResult> Forget(BusyStore store, OwnerClock clock, CancellationToken cancel)
     {

@@ -19,7 +19,10 @@ internal sealed class PlannedRoutines(
         VehicleId vehicleId,
         int months,
         CancellationToken cancel
-    )
+    ) => await KeptCars(vehicleId, months, cancel) is { } kept ? (kept.Saved, kept.Plans.Own) : null;
+
+    /// <summary>The same with the plan of the car with which it shares slots.</summary>
+    public async Task<KeptRoutine?> KeptCars(VehicleId vehicleId, int months, CancellationToken cancel)
     {
         if (await Find(vehicleId, cancel) is not var (saved, car))
         {
@@ -28,12 +31,21 @@ internal sealed class PlannedRoutines(
 
         // Where slots are shared, what the other car's owner decided counts as well.
         SharedSlots? shared = await Shared(vehicleId, saved, car, cancel);
-        RoutinePlan plan = await car.Once(
+        PlannedCars plans = await car.Once(
             $"routine {saved.Version} {shared?.Other.Saved.Version} {months}",
-            async () =>
-                (await Plan(vehicleId, saved.Routine, saved.Standing, months, car, shared, default)).Own
+            () =>
+                Plan(
+                    vehicleId,
+                    saved.Routine,
+                    (saved.Standing, shared?.Other.Saved.Standing),
+                    months,
+                    car,
+                    shared,
+                    YearOf,
+                    default
+                )
         );
-        return (saved, plan);
+        return new KeptRoutine(saved, car, plans);
     }
 
     /// <summary>With which car a car shares slots; null when it has them for itself.</summary>
@@ -45,7 +57,10 @@ internal sealed class PlannedRoutines(
     )
     {
         IReadOnlyList<OtherRoutine> others = await store.Others(vehicleId, cancel);
-        OtherRoutine? host = others.FirstOrDefault(other => other.VehicleId == saved.Routine.SlotsOf);
+        // A car that is a guest itself has no slots to share, whatever else says so.
+        OtherRoutine? host = others.FirstOrDefault(other =>
+            other.VehicleId == saved.Routine.SlotsOf && other.Saved.Routine.SlotsOf is null
+        );
         OtherRoutine? guest = others.FirstOrDefault(other => other.Saved.Routine.SlotsOf == vehicleId);
         return
             (host ?? guest) is { } other
@@ -92,23 +107,30 @@ internal sealed class PlannedRoutines(
         VehicleId vehicleId,
         CarRoutine routine,
         SavedRoutine saved,
-        RoutinePlan kept,
+        PlannedCars kept,
         CarAtHand car,
         CancellationToken cancel
-    )
-    {
-        bool fromNothing =
-            RoutineChange.IsOfSlots(saved.Routine, routine) || saved.Routine.SlotsOf != routine.SlotsOf;
-        return await Plan(
+    ) =>
+        await Plan(
             vehicleId,
             routine,
-            fromNothing ? null : StandingPlan.Of(kept),
+            StandingFor(routine, saved, kept),
             UsualMonths,
             car,
             await Shared(vehicleId, saved with { Routine = routine }, car, cancel),
+            YearOf,
             cancel
         );
-    }
+
+    /// <summary>What stands of a plan for a routine in the place of the one it was made for: nothing where the slots are others.</summary>
+    private static (StandingPlan? Own, StandingPlan? Other) StandingFor(
+        CarRoutine routine,
+        SavedRoutine saved,
+        PlannedCars kept
+    ) =>
+        RoutineChange.IsOfSlots(saved.Routine, routine) || saved.Routine.SlotsOf != routine.SlotsOf
+            ? (null, null)
+            : (StandingPlan.Of(kept.Own), kept.Other is var (_, other) ? StandingPlan.Of(other) : null);
 
     /// <summary>The days of slots that passed without a session since a vehicle was last cared for.</summary>
     public async Task<IReadOnlyList<DateOnly>> Missed(
@@ -257,29 +279,44 @@ internal sealed class PlannedRoutines(
         });
     }
 
-    /// <summary>Plans a car as it would be if it were used otherwise, or had another routine, by itself.</summary>
+    /// <summary>Plans a car as it would be if it were used otherwise, or had another routine; the car it shares slots with stays as it is.</summary>
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="use">Another use; null for the present one.</param>
     /// <param name="ways">Other ways of working; null for the present ones.</param>
     /// <param name="routine">The routine.</param>
-    /// <param name="saved">The one that is kept.</param>
-    /// <param name="kept">The plan of that.</param>
-    /// <param name="car">The car.</param>
+    /// <param name="kept">The one that is kept, and its plan.</param>
     /// <param name="cancel">Gives up.</param>
     public async Task<RoutinePlan> WhatIf(
         VehicleId vehicleId,
         CarUse? use,
         WaysOfWorking? ways,
         CarRoutine routine,
-        SavedRoutine saved,
-        RoutinePlan kept,
-        CarAtHand car,
+        KeptRoutine kept,
         CancellationToken cancel
     )
     {
-        Dictionary<TaskId, DateOnly> lastDone = await LastDone(vehicleId, cancel);
-        DateOnly from = lastDone.ContainsValue(clock.Today) ? clock.Today.AddDays(1) : clock.Today;
-        return car.Use(day =>
+        SharedSlots? shared = await Shared(
+            vehicleId,
+            kept.Saved with
+            {
+                Routine = routine,
+            },
+            kept.Car,
+            cancel
+        );
+        PlannedCars plans = await Plan(
+            vehicleId,
+            routine,
+            StandingFor(routine, kept.Saved, kept.Plans),
+            UsualMonths,
+            kept.Car,
+            shared,
+            YearIf,
+            cancel
+        );
+        return plans.Own;
+
+        CarYear YearIf(DayPlan day)
         {
             CareLedger ledger = use is null ? day.Ledger : day.Ledger.UsedAs(use, day.Now);
             CarShelf shelf =
@@ -287,17 +324,8 @@ internal sealed class PlannedRoutines(
                     ? new CarShelf(ledger.WorkedAs(ways), day.Car.Shelf with { Ways = ways }, day.Car.Records)
                 : use is not null ? new CarShelf(ledger, day.Car.Shelf, day.Car.Records, day.Car.Ways)
                 : day.Car;
-            return new RoutinePlanner(
-                new CarYear(shelf, day.Methods.Paces, day.Now, clock.Zone),
-                lastDone,
-                clock.Zone
-            ).Plan(
-                routine,
-                UsualMonths,
-                RoutineChange.IsOfSlots(saved.Routine, routine) ? null : StandingPlan.Of(kept),
-                from
-            );
-        });
+            return new CarYear(shelf, day.Methods.Paces, day.Now, clock.Zone);
+        }
     }
 
     /// <summary>Some tasks as a session at a place; null when the owner has no vehicle of that id.</summary>
@@ -331,10 +359,11 @@ internal sealed class PlannedRoutines(
     private async Task<PlannedCars> Plan(
         VehicleId vehicleId,
         CarRoutine routine,
-        StandingPlan? standing,
+        (StandingPlan? Own, StandingPlan? Other) standing,
         int months,
         CarAtHand car,
         SharedSlots? shared,
+        Func<DayPlan, CarYear> yearOf,
         CancellationToken cancel
     )
     {
@@ -345,10 +374,10 @@ internal sealed class PlannedRoutines(
         {
             return new PlannedCars(
                 car.Use(day =>
-                    new RoutinePlanner(YearOf(day), lastDone, clock.Zone).Plan(
+                    new RoutinePlanner(yearOf(day), lastDone, clock.Zone).Plan(
                         routine,
                         months,
-                        standing,
+                        standing.Own,
                         from
                     )
                 ),
@@ -359,42 +388,33 @@ internal sealed class PlannedRoutines(
         OtherRoutine other = shared.Other;
         Dictionary<TaskId, DateOnly> otherDone = await LastDone(other.VehicleId, cancel);
         from = otherDone.ContainsValue(clock.Today) ? clock.Today.AddDays(1) : from;
-        StandingPlan? otherStanding = standing is null ? null : other.Saved.Standing;
-        // Always the car whose slots they are first, so that nobody waits for one another.
-        var (first, second) = shared.IsHost ? (car, shared.Car) : (shared.Car, car);
-        var plans = first.Use(firstDay =>
-            second.Use(secondDay =>
+        return CarAtHand.UseBoth(
+            (vehicleId, car),
+            (other.VehicleId, shared.Car),
+            (ownDay, otherDay) =>
             {
-                var own = new RoutinePlanner(
-                    YearOf(shared.IsHost ? firstDay : secondDay),
-                    lastDone,
-                    clock.Zone
-                );
-                var others = new RoutinePlanner(
-                    YearOf(shared.IsHost ? secondDay : firstDay),
-                    otherDone,
-                    clock.Zone
-                );
-                return shared.IsHost
+                var own = new RoutinePlanner(yearOf(ownDay), lastDone, clock.Zone);
+                var others = new RoutinePlanner(YearOf(otherDay), otherDone, clock.Zone);
+                var (host, guest) = shared.IsHost
                     ? new SharedPlanner(own, others, clock.Zone).Plan(
                         routine,
                         other.Saved.Routine,
                         months,
-                        otherStanding is null ? null : (standing!, otherStanding),
+                        standing is ({ } hostStands, { } guestStands) ? (hostStands, guestStands) : null,
                         from
                     )
                     : new SharedPlanner(others, own, clock.Zone).Plan(
                         other.Saved.Routine,
                         routine,
                         months,
-                        otherStanding is null ? null : (otherStanding, standing!),
+                        standing is ({ } ownStands, { } otherStands) ? (otherStands, ownStands) : null,
                         from
                     );
-            })
+                return shared.IsHost
+                    ? new PlannedCars(host, (other.VehicleId, guest))
+                    : new PlannedCars(guest, (other.VehicleId, host));
+            }
         );
-        return shared.IsHost
-            ? new PlannedCars(plans.Host, (other.VehicleId, plans.Guest))
-            : new PlannedCars(plans.Guest, (other.VehicleId, plans.Host));
     }
 
     private async Task<Dictionary<TaskId, DateOnly>> LastDone(
@@ -471,3 +491,9 @@ internal sealed record SharedSlots(OtherRoutine Other, CarAtHand Car, bool IsHos
 /// <param name="Own">The plan.</param>
 /// <param name="Other">The other car's; null when slots are not shared.</param>
 internal sealed record PlannedCars(RoutinePlan Own, (VehicleId VehicleId, RoutinePlan Plan)? Other);
+
+/// <summary>A routine that is kept, with its plan.</summary>
+/// <param name="Saved">The routine.</param>
+/// <param name="Car">The car.</param>
+/// <param name="Plans">Its plan, and that of the car with which it shares slots.</param>
+internal sealed record KeptRoutine(SavedRoutine Saved, CarAtHand Car, PlannedCars Plans);

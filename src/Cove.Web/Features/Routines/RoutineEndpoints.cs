@@ -87,16 +87,50 @@ internal static class RoutineEndpoints
             return Problems.MissingVersion();
         }
 
+        var (refusal, stored) = await Store(
+            vehicleId,
+            request,
+            version,
+            saved,
+            car,
+            store,
+            routines,
+            clock,
+            cancel
+        );
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        http.HttpContext.Response.Headers.ETag = $"\"{stored!.Version}\"";
+        return Results.Ok(await ViewOf(vehicleId, stored, car, routines, clock, cancel));
+    }
+
+    /// <summary>Plans a routine and keeps it in the place of the one that is kept.</summary>
+    /// <returns>The routine as it is kept, or why it is not.</returns>
+    internal static async Task<(IResult? Refusal, SavedRoutine? Stored)> Store(
+        VehicleId vehicleId,
+        RoutineDocument request,
+        int version,
+        SavedRoutine saved,
+        CarAtHand car,
+        RoutineStore store,
+        PlannedRoutines routines,
+        OwnerClock clock,
+        CancellationToken cancel
+    )
+    {
         if (
             await Faults(vehicleId, request, routines, clock, cancel) is var (errors, routine)
             && errors.Count > 0
         )
         {
-            return Problems.Paths(errors);
+            return (Problems.Paths(errors), null);
         }
 
         routine = routine!.From(clock.Today);
-        var (_, kept) = (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Value;
+        PlannedCars kept = (await routines.KeptCars(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Plans;
         PlannedCars plans = await routines.Instead(vehicleId, routine, saved, kept, car, cancel);
         Changed<SavedRoutine> changed = await store.Keep(
             vehicleId,
@@ -105,21 +139,17 @@ internal static class RoutineEndpoints
             StandingPlan.Of(plans.Own),
             cancel
         );
-        switch (changed.Outcome)
+        if (changed.Outcome == ChangeOutcome.Made && plans.Other is var (other, plan))
         {
-            case ChangeOutcome.Made:
-                if (plans.Other is var (other, plan))
-                {
-                    await store.Stand(other, StandingPlan.Of(plan), cancel);
-                }
-
-                http.HttpContext.Response.Headers.ETag = $"\"{changed.Value!.Version}\"";
-                return Results.Ok(await ViewOf(vehicleId, changed.Value, car, routines, clock, cancel));
-            case ChangeOutcome.Stale:
-                return Problems.Stale();
-            default:
-                return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
+            await store.Stand(other, StandingPlan.Of(plan), cancel);
         }
+
+        return changed.Outcome switch
+        {
+            ChangeOutcome.Made => (null, changed.Value),
+            ChangeOutcome.Stale => (Problems.Stale(), null),
+            _ => (Problems.NotFound(VehicleEndpoints.UnknownVehicle), null),
+        };
     }
 
     private static async Task<IResult> Plan(
@@ -161,8 +191,9 @@ internal static class RoutineEndpoints
             return Problems.Paths(errors);
         }
 
-        var (_, now) = (await routines.Kept(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Value;
-        RoutinePlan then = (await routines.Instead(vehicleId, routine!, saved, now, car, cancel)).Own;
+        PlannedCars kept = (await routines.KeptCars(vehicleId, PlannedRoutines.UsualMonths, cancel))!.Plans;
+        RoutinePlan now = kept.Own;
+        RoutinePlan then = (await routines.Instead(vehicleId, routine!, saved, kept, car, cancel)).Own;
         return Results.Ok(
             RoutinePlanView.Of(
                 then,
@@ -227,7 +258,7 @@ internal static class RoutineEndpoints
     }
 
     /// <summary>What is wrong with a routine; the routine itself when nothing is.</summary>
-    private static async Task<(IReadOnlyList<ValidationError> Errors, CarRoutine? Routine)> Faults(
+    internal static async Task<(IReadOnlyList<ValidationError> Errors, CarRoutine? Routine)> Faults(
         VehicleId vehicleId,
         RoutineDocument request,
         PlannedRoutines routines,

@@ -44,33 +44,15 @@ internal static class ShelfFileEndpoints
         return Results.File(Encoding.UTF8.GetBytes(text), CsvBodies.Type, "cove-shelf.csv");
     }
 
-    private static async Task<IResult> Import(
-        SentFile sent,
-        HttpRequest request,
-        ShelfStore shelves,
-        OwnerClock clock,
-        CancellationToken cancel
-    )
+    private static async Task<IResult> Import(SentShelf sent, ShelfStore shelves, CancellationToken cancel)
     {
-        if (CsvBodies.Read(request, sent, out string text) is { } refused)
+        if (sent.File.Content is not { } products)
         {
-            return refused;
+            return sent.File.Refusal!;
         }
 
-        Core.Catalogue.Shelf shelf = (await shelves.Load(cancel)).Shelf;
-        ShelfReading reading = ShelfCsv.Read(
-            text,
-            shelf.Products.Select(product => product.Name),
-            clock.Now,
-            clock.Today
-        );
-        if (reading.Errors.Count > 0)
-        {
-            return Problems.InFile(reading.Errors);
-        }
-
-        return await shelves.Add(reading.Products, cancel)
-            ? Results.Created("/api/shelf", new ShelfImportView(reading.Products.Count))
+        return await shelves.Add(products, cancel)
+            ? Results.Created("/api/shelf", new ShelfImportView(products.Count))
             : Problems.Conflict("These are more products than the shelf takes: up to 200 together.");
     }
 }

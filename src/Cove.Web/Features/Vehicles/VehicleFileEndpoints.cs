@@ -44,31 +44,28 @@ internal static class VehicleFileEndpoints
     private static async Task<IResult> Export(
         VehicleId vehicleId,
         VehicleFileStore files,
+        OwnerClock clock,
         CancellationToken cancel
     ) =>
-        await files.Export(vehicleId, cancel) is { } file
+        await files.Export(vehicleId, clock.Now, cancel) is { } file
             ? Results.File(VehicleFile.Write(file), Json, FileName(file.Name))
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
     private static async Task<IResult> Import(
-        SentFile sent,
-        HttpRequest http,
+        SentVehicle sent,
         string? existing,
         string? name,
         VehicleFileStore files,
+        PhotoStore photos,
+        Changes changes,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        if (!http.HasJsonContentType() || !JsonBodies.IsUtf8(http.ContentType))
+        changes.Afterwards(() => photos.Tidy());
+        if (sent.File.Content is not { } file)
         {
-            return Problems.NotJson();
-        }
-
-        VehicleFileReading reading = VehicleFile.Read(sent.Bytes, clock.Now);
-        if (reading.Document is not { } file)
-        {
-            return Problems.InFile(reading.Errors);
+            return sent.File.Refusal!;
         }
 
         switch (existing)
@@ -100,11 +97,14 @@ internal static class VehicleFileEndpoints
         VehicleId vehicleId,
         NewCopy request,
         VehicleFileStore files,
+        PhotoStore photos,
+        Changes changes,
         OwnerClock clock,
         CancellationToken cancel
     )
     {
-        return await files.Export(vehicleId, cancel) is { } file
+        changes.Afterwards(() => photos.Tidy());
+        return await files.Export(vehicleId, clock.Now, cancel) is { } file
             ? Created(
                 await files.Import(
                     file with

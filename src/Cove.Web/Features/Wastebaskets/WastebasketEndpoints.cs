@@ -103,6 +103,6 @@ internal sealed record DiscardedView(
             discarded.Id,
             discarded.Name,
             clock.OnTheWall(discarded.DeletedAt),
-            DateOnly.FromDateTime(clock.OnTheWall(discarded.DeletedAt + Wastebasket.Kept).DateTime)
+            DateOnly.FromDateTime(clock.OnTheWall(discarded.GoesAt).DateTime)
         );
 }

@@ -6,11 +6,23 @@ using Microsoft.EntityFrameworkCore.Migrations;
 namespace Cove.Data.Migrations
 {
     /// <inheritdoc />
-    public partial class GonePhotos : Migration
+    public partial class PhotosAndWastebasket : Migration
     {
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.AddColumn<long>(
+                name: "DueSeenAt",
+                table: "Vehicles",
+                type: "INTEGER",
+                nullable: true);
+
+            migrationBuilder.AddColumn<long>(
+                name: "DueSeenAt",
+                table: "Products",
+                type: "INTEGER",
+                nullable: true);
+
             migrationBuilder.CreateTable(
                 name: "GonePhotos",
                 columns: table => new
@@ -29,6 +41,14 @@ namespace Cove.Data.Migrations
         {
             migrationBuilder.DropTable(
                 name: "GonePhotos");
+
+            migrationBuilder.DropColumn(
+                name: "DueSeenAt",
+                table: "Vehicles");
+
+            migrationBuilder.DropColumn(
+                name: "DueSeenAt",
+                table: "Products");
         }
     }
 }

@@ -11,8 +11,8 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Cove.Data.Migrations
 {
     [DbContext(typeof(CoveContext))]
-    [Migration("20261201141238_GonePhotos")]
-    partial class GonePhotos
+    [Migration("20261201143610_PhotosAndWastebasket")]
+    partial class PhotosAndWastebasket
     {
         /// <inheritdoc />
         protected override void BuildTargetModel(ModelBuilder modelBuilder)
@@ -357,6 +357,9 @@ namespace Cove.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("DueSeenAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
@@ -672,6 +675,9 @@ namespace Cove.Data.Migrations
                     b.Property<string>("Description")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("DueSeenAt")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("FeedKey")
                         .IsRequired()
