@@ -40,8 +40,21 @@ export default defineConfig({
             handler: "NetworkFirst",
             options: {
               cacheName: "last-read",
+              // A server that takes a request and does not answer it is as good as none.
+              networkTimeoutSeconds: 3,
               expiration: { maxEntries: 120 },
-              cacheableResponse: { statuses: [200] },
+              // Only what Cove said: the sign-in page of a network would say 200 as well.
+              cacheableResponse: { statuses: [200], headers: { "Cove-Answer": "1" } },
+              plugins: [
+                {
+                  fetchDidSucceed: async ({ response }) => {
+                    if (!response.headers.has("Cove-Answer")) {
+                      throw new Error("Something else answered in Cove's place.");
+                    }
+                    return response;
+                  },
+                },
+              ],
             },
           },
         ],

@@ -35,7 +35,8 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       // What the server has refused it will refuse again; only a lost server is worth a second try.
-      retry: (failures, error) => error instanceof Problem && error.isLostServer && failures < 2,
+      retry: (failures, error) =>
+        error instanceof Problem && error.isLostServer && !error.tookLong && failures < 2,
       retryDelay: 600,
       networkMode: "always",
       staleTime: 2000,

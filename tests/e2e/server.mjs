@@ -179,6 +179,16 @@ export class Cove {
     }
   }
 
+  /** Holds it as it is: it takes requests, and answers none. */
+  stall() {
+    this.process?.kill("SIGSTOP");
+  }
+
+  /** Lets it go on. */
+  goOn() {
+    this.process?.kill("SIGCONT");
+  }
+
   async restart(clock = this.options.clock) {
     await this.kill();
     await this.run(clock);

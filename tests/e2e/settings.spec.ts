@@ -1,3 +1,6 @@
+import { mkdir, writeFile } from "node:fs/promises";
+import { join } from "node:path";
+import { CLOCK } from "./browser.mjs";
 import { expect, open, test } from "./cove.ts";
 
 test("miles, fluid ounces and a 12-hour clock are read everywhere at once", async ({
@@ -43,4 +46,25 @@ test.describe("at first use", () => {
     // What was typed before stays.
     await expect(page.getByLabel("What do you call it?")).toHaveValue("Own one");
   });
+});
+
+test("photos that no car knows are named in Settings and go only when their owner says so", async ({
+  page,
+  cove,
+}) => {
+  await cove.kill();
+  const photos = join(cove.data, "photos");
+  await mkdir(photos, { recursive: true });
+  await writeFile(join(photos, "0f6b5a1e-4a4e-4c53-9b0d-1f4f1c2f7a11.jpg"), "a picture");
+  await cove.run(CLOCK);
+  await open(page, cove, "settings");
+
+  const found = page.getByRole("region", { name: "Photos set aside" });
+  await expect(found).toContainText("1 picture file");
+  await expect(found).toContainText("set-aside");
+  await found.getByRole("button", { name: "Delete them" }).click();
+  await found.getByRole("button", { name: "Keep them" }).click();
+  await found.getByRole("button", { name: "Delete them" }).click();
+  await found.getByRole("button", { name: "Delete for good" }).click();
+  await expect(found).toBeHidden();
 });

@@ -1,5 +1,5 @@
 import createClient from "openapi-fetch";
-import { sendOnce } from "./resend";
+import { StrangerAnswered, sendOnce } from "./resend";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -67,6 +67,10 @@ export class Problem extends Error {
     message: string,
     readonly status: number | null,
     readonly errors: Record<string, string[]> = {},
+    /** False when something on the way to Cove has answered in its place: a proxy, or the sign-in page of a network. */
+    readonly isFromCove = true,
+    /** Whether it was given up because no answer came for long. */
+    readonly tookLong = false,
   ) {
     super(message);
   }
@@ -89,7 +93,8 @@ export async function ask<T>(request: Promise<Reply<T>>): Promise<T> {
     if (cause instanceof DOMException && cause.name === "AbortError") {
       throw cause;
     }
-    throw new Problem(LOST_SERVER, null);
+    const tookLong = cause instanceof DOMException && cause.name === "TimeoutError";
+    throw new Problem(LOST_SERVER, null, {}, !(cause instanceof StrangerAnswered), tookLong);
   }
   if (answer.response.ok) {
     return answer.data as T;

@@ -15,6 +15,7 @@ export const keys = {
   mixture: (asked: unknown) => ["mixture", asked],
   preview: (layout: unknown) => ["preview", layout],
   busy: ["busy"],
+  photosSetAside: ["photos-set-aside"],
   run: (runId: string) => ["run", runId],
   /** Everything of every car. */
   cars: ["vehicle"],

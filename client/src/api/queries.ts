@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "./client";
 import { keys } from "./keys";
+import { SOON_MS, within } from "./within";
 
 /** The owner's vehicles, archived ones included. */
 export function useVehicles() {
@@ -93,7 +94,8 @@ function inAddress(asked: Schemas["SessionAsk"]) {
 export function useHealth() {
   return useQuery({
     queryKey: keys.health,
-    queryFn: ({ signal }) => ask(api.GET("/api/health", { signal })),
+    // It touches nothing, so whoever does not answer soon does not answer.
+    queryFn: ({ signal }) => within(SOON_MS, ask(api.GET("/api/health", { signal }))),
     refetchInterval: 5000,
     retry: false,
   });

@@ -1,19 +1,31 @@
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
-import { KEY_HEADER, sendOnce } from "./resend";
+import { KEY_HEADER, StrangerAnswered, sendOnce } from "./resend";
 
 const sent: Request[] = [];
 let lost = 0;
+let stranger = 0;
+let silent = false;
 
 beforeEach(() => {
   vi.useFakeTimers();
   sent.length = 0;
   lost = 0;
+  stranger = 0;
+  silent = false;
   vi.stubGlobal("fetch", async (request: Request) => {
     sent.push(request);
     if (sent.length <= lost) {
       throw new TypeError("Failed to fetch");
     }
-    return new Response("{}", { status: 201 });
+    if (stranger) {
+      return new Response("<h1>Sign in</h1>", { status: stranger });
+    }
+    if (silent) {
+      return new Promise((_, reject) =>
+        request.signal.addEventListener("abort", () => reject(request.signal.reason)),
+      );
+    }
+    return new Response("{}", { status: 201, headers: { "Cove-Answer": "1" } });
   });
 });
 
@@ -60,4 +72,32 @@ test("what only reads carries no key", async () => {
   await sendOnce(new Request("http://cove.test/api/things"));
 
   expect(sent.map((request) => request.headers.has(KEY_HEADER))).toEqual([false]);
+});
+
+test.each([200, 401, 403, 404, 429, 500])(
+  "what something between says with %i is no answer of Cove",
+  async (status) => {
+    stranger = status;
+
+    await expect(sendOnce(new Request("http://cove.test/api/things"))).rejects.toBeInstanceOf(
+      StrangerAnswered,
+    );
+  },
+);
+
+test("a server that takes a request and stays silent is given up, and so is what nobody waits for", async () => {
+  silent = true;
+  const leaving = new AbortController();
+
+  const answer = sendOnce(new Request("http://cove.test/api/things")).catch(
+    (cause: DOMException) => cause.name,
+  );
+  const left = sendOnce(
+    new Request("http://cove.test/api/things", { signal: leaving.signal }),
+  ).catch((cause: DOMException) => cause.name);
+  leaving.abort();
+  expect(await left).toBe("AbortError");
+  await vi.runAllTimersAsync();
+
+  expect(await answer).toBe("TimeoutError");
 });

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Run, RunEventKind, RunStep } from "../api/client";
 import { count } from "../shared/format";
+import type { HeldBy } from "./offline/outbox";
 import { OUTCOMES } from "./steps";
 import type { useAnswers } from "./useAnswers";
 
@@ -19,14 +20,10 @@ type Props = {
 
 /** The buttons under a step, and whether what was answered has arrived. */
 export function Answers({ step, answers, large, onAnswer, onNotClean }: Props) {
-  const { run, busy, waiting, elsewhere } = answers;
+  const { run, busy, waiting } = answers;
   return (
     <footer className="sticky bottom-0 -mx-5 bg-paper px-5 pt-1.5 pb-3.5 [&_:disabled]:opacity-100">
-      {elsewhere && (
-        <p role="alert" className="pb-1.5 text-brass">
-          {elsewhere}
-        </p>
-      )}
+      <NotTaken answers={answers} />
       <WaitingLine waiting={waiting} />
       <Stray run={run} onUndo={answers.takeBack} />
       {step ? (
@@ -73,12 +70,32 @@ function Main({ label, busy, large, onClick }: MainProps) {
   );
 }
 
-/** How many answers have not arrived yet. Nothing waits for them. */
-export function WaitingLine({ waiting }: { waiting: number }) {
-  return waiting > 0 ? (
+/** What Cove did not take, until it was read. */
+export function NotTaken({ answers }: { answers: ReturnType<typeof useAnswers> }) {
+  return answers.notTaken.length > 0 ? (
+    <div role="alert" className="pb-1.5 text-16 text-brass">
+      {answers.notTaken.map(({ key, sentence }) => (
+        <p key={key}>{sentence}</p>
+      ))}
+      <button type="button" className="lnk min-h-9" onClick={answers.forgetNotTaken}>
+        Clear
+      </button>
+    </div>
+  ) : null;
+}
+
+const WHY_WAITING: Record<HeldBy, string> = {
+  silence: "Kept on this device, and sent when Cove can be reached.",
+  stranger:
+    "Something between this device and Cove answered in its place, such as a proxy or the sign-in page of a network. Kept on this device, and sent when Cove itself answers.",
+  cove: "Cove could not store them just now. Kept on this device, and sent again.",
+};
+
+/** How many answers have not arrived yet, and why. Nothing waits for them. */
+export function WaitingLine({ waiting }: { waiting: ReturnType<typeof useAnswers>["waiting"] }) {
+  return waiting ? (
     <p role="status" className="pb-1.5 text-16 text-soft">
-      <b>{count(waiting, "answer")} waiting.</b> Kept on this device, and sent when Cove can be
-      reached.
+      <b>{count(waiting.count, "answer")} waiting.</b> {WHY_WAITING[waiting.heldBy]}
       {!window.isSecureContext && " A reload would need the network, so keep this page open."}
     </p>
   ) : null;

@@ -39,7 +39,7 @@ function Loaded({ known }: { known: Parameters<typeof useAnswers>[0] }) {
   return (
     <div className="contents" data-on-their-way={answers.onTheirWay}>
       {answers.run.finishedAt ? (
-        <Summary run={answers.run} waiting={answers.waiting} />
+        <Summary run={answers.run} answers={answers} />
       ) : (
         <UnderWay answers={answers} now={now} />
       )}

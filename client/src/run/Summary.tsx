@@ -7,8 +7,9 @@ import { AddPhoto } from "../log/photos/AddPhoto";
 import { clockOrDay, count, daysSaid, shortDay } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Reminders } from "../shared/Reminders";
-import { WaitingLine } from "./Answers";
+import { NotTaken, WaitingLine } from "./Answers";
 import { stepsShown } from "./steps";
+import type { useAnswers } from "./useAnswers";
 
 const OUTCOMES: Record<string, string> = {
   done: "clean",
@@ -61,7 +62,7 @@ function PhotoAfter({ entry, vehicleId }: { entry: LogEntry | undefined; vehicle
 }
 
 /** The end of a run: what was done, how long it took, and when it comes due again. */
-export function Summary({ run, waiting }: { run: Run; waiting: number }) {
+export function Summary({ run, answers }: { run: Run; answers: ReturnType<typeof useAnswers> }) {
   const shown = stepsShown(run).map(({ step }) => step);
   const tasks = shown.filter((step) => !step.putsBack && !step.isChore);
   const done = tasks.filter((step) => step.outcome === "done" || step.outcome === "notClean");
@@ -88,8 +89,9 @@ export function Summary({ run, waiting }: { run: Run; waiting: number }) {
           ? `${count(done.length, "task")} in ${Math.max(1, Math.round(taken / 60))} min, ${besidePlan(taken - planned)}.`
           : "No task was finished, so no level has changed."}
       </p>
-      <WaitingLine waiting={waiting} />
-      {waiting > 0 && (
+      <NotTaken answers={answers} />
+      <WaitingLine waiting={answers.waiting} />
+      {answers.waiting && (
         <p className="mb-3 text-16 text-soft">
           When each comes due again is worked out once they have arrived.
         </p>

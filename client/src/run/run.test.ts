@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import type { Run, RunStep } from "../api/client";
-import { answeredElsewhere } from "./elsewhere";
+import { whyNotTaken } from "./notTaken";
 import { keepPart, keptPart, partsOf } from "./parts";
 import { ring } from "./ring";
 
@@ -65,19 +65,38 @@ describe("the parts of a step", () => {
   });
 });
 
-describe("a step that was answered on another device", () => {
-  test("is told with its outcome and where the session stands", () => {
-    const run = { steps: [step("Vacuum", "skipped"), step("Wipe")], current: 1 } as Run;
+describe("an answer that Cove did not take", () => {
+  const refused = (number: number) => ({
+    key: "mine",
+    answer: { key: "mine", runId: "run", kind: "done" as const, step: number, at: "", towel: null },
+    why: "Its own reason.",
+  });
+  const run = (outcome: string, key: string) =>
+    ({
+      steps: [step("Vacuum", outcome), step("Wipe")],
+      events: [{ key, kind: outcome, step: 0 }],
+      current: 1,
+    }) as unknown as Run;
+  const isMine = (key: string) => key.startsWith("mine");
 
-    expect(answeredElsewhere(run, 0)).toBe(
+  test("because another device was first is told with the outcome and where the session stands", () => {
+    expect(whyNotTaken(run("skipped", "theirs"), refused(0), isMine)).toBe(
       "“Vacuum” was answered on another device: skipped. Now at step 2.",
     );
   });
 
-  test("may have been the last", () => {
-    const run = { steps: [step("Vacuum", "done")], current: 1 } as Run;
+  test("may have been to the last step", () => {
+    const over = { ...run("done", "theirs"), steps: [step("Vacuum", "done")] };
 
-    expect(answeredElsewhere(run, 0)).toContain("That was the last step.");
+    expect(whyNotTaken(over, refused(0), isMine)).toContain("That was the last step.");
+  });
+
+  test("is never put down to another device that said nothing", () => {
+    expect(whyNotTaken(run("done", "mine too"), refused(0), isMine)).toBe(
+      "Cove did not take your answer to “Vacuum”. Its own reason.",
+    );
+    expect(whyNotTaken(run("done", "theirs"), refused(1), isMine)).toContain("Its own reason.");
+    expect(whyNotTaken(run("done", "theirs"), refused(7), isMine)).toContain("Its own reason.");
   });
 });
 

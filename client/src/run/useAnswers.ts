@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import type { Run, RunEventKind, TowelInHand } from "../api/client";
 import { newKey } from "../api/key";
-import { answeredElsewhere } from "./elsewhere";
+import { whyNotTaken } from "./notTaken";
 import { outbox } from "./offline";
 import { progressOf, wallTime } from "./progress";
 
@@ -18,8 +18,8 @@ export type Role = TowelInHand["role"];
  */
 export function useAnswers(known: Run, now: number) {
   const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);
-  const failures = useSyncExternalStore(outbox.subscribe, outbox.failures);
-  const notice = useSyncExternalStore(outbox.subscribe, outbox.notice);
+  const heldBy = useSyncExternalStore(outbox.subscribe, outbox.heldBy);
+  const notTaken = useSyncExternalStore(outbox.subscribe, outbox.refused);
   const taken = useSyncExternalStore(outbox.subscribe, () => outbox.latest(known.id));
   const base = taken && taken.events.length > known.events.length ? taken : known;
   const run = useMemo(() => {
@@ -52,10 +52,16 @@ export function useAnswers(known: Run, now: number) {
     busy: !settled,
     /** How many answers the server has not taken yet. */
     onTheirWay: waiting,
-    /** How many answers wait because the server was not reached; 0 while they are only on their way. */
-    waiting: failures > 0 ? waiting : 0,
-    elsewhere:
-      notice?.runId === known.id ? answeredElsewhere(notice.run ?? run, notice.answer.step) : null,
+    /** How many answers wait, and why; null while they are only on their way. */
+    waiting: heldBy && waiting > 0 ? { count: waiting, heldBy } : null,
+    /** What became of the answers that Cove did not take, a sentence each. */
+    notTaken: notTaken
+      .filter((refused) => refused.answer.runId === known.id)
+      .map((refused) => ({
+        key: refused.key,
+        sentence: whyNotTaken(base, refused, outbox.isMine),
+      })),
+    forgetNotTaken: () => void outbox.forgetRefused(known.id),
     answer: (kind: RunEventKind) => say(kind, run.current),
     takeBack: () => run.undoable !== null && say("undone", run.undoable),
     turn: (kind: "faceTurned" | "towelRetired", towel: Role) => say(kind, run.current, towel),

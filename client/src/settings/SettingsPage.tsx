@@ -5,6 +5,7 @@ import { TitleBlock } from "../shared/TitleBlock";
 import { type ThemeChoice, useTheme } from "../shared/theme";
 import { distance, money, temperature, volume } from "../shared/units";
 import { VehicleNameCell } from "../shared/VehicleNameCell";
+import { PhotosSetAside } from "./PhotosSetAside";
 import { UnitPicks } from "./UnitPicks";
 
 const THEMES = [
@@ -52,6 +53,7 @@ export function SettingsPage() {
             Everything is kept on the machine that Cove runs on, and nothing is sent anywhere. Under
             Car you save a car to a file or import one.
           </p>
+          <PhotosSetAside />
         </section>
       </div>
     </main>

@@ -1,4 +1,5 @@
 import { api, ask, Problem, type Run } from "../../api/client";
+import { SOON_MS, within } from "../../api/within";
 import { deviceStore } from "./device";
 import { Outbox, type Reply, type Waiting } from "./outbox";
 
@@ -19,37 +20,51 @@ async function send({ runId, key, ...said }: Waiting): Promise<Reply> {
     await device.keepRun(run);
     return { kind: "taken", run };
   } catch (problem) {
-    if (!(problem instanceof Problem) || problem.isLostServer || isPassing(problem.status)) {
-      return { kind: "lost" };
+    if (!(problem instanceof Problem)) {
+      return { kind: "held", by: "silence" };
     }
-    return { kind: "refused", run: await readRun(runId), why: problem.message };
+    // Only Cove itself can refuse an answer; whatever stands between may say what it likes.
+    if (!problem.isFromCove) {
+      return { kind: "held", by: "stranger" };
+    }
+    if (problem.isLostServer) {
+      return { kind: "held", by: "silence" };
+    }
+    return isPassing(problem.status)
+      ? { kind: "held", by: "cove" }
+      : { kind: "refused", run: await readRun(runId), why: problem.message };
   }
 }
 
-/** What a server says while it starts, is overrun or is being replaced passes by itself. */
+/** What Cove says while it starts, is overrun or does not know who asks passes by itself. */
 function isPassing(status: number | null): boolean {
-  return status !== null && (status >= 500 || status === 429);
+  return status !== null && (status >= 500 || [401, 403, 408, 425, 429].includes(status));
 }
 
 async function readRun(runId: string): Promise<Run | null> {
   try {
-    return await ask(api.GET("/api/runs/{runId}", { params: { path: { runId } } }));
+    return await readFromServer(runId, null);
   } catch {
     return null;
   }
 }
 
-/** Reads a run from the server; from the device where the server cannot be reached. */
+function readFromServer(runId: string, signal: AbortSignal | null): Promise<Run> {
+  return ask(api.GET("/api/runs/{runId}", { params: { path: { runId } }, signal }));
+}
+
+/** Reads a run from the server; from the device where the server cannot be reached, or does not answer soon. */
 export async function findRun(runId: string, signal: AbortSignal): Promise<Run> {
+  const kept = (await device.runs()).find((run) => run.id === runId);
   try {
-    const run = await ask(api.GET("/api/runs/{runId}", { params: { path: { runId } }, signal }));
+    const asked = readFromServer(runId, signal);
+    const run = kept ? await within(SOON_MS, asked) : await asked;
     await device.keepRun(run);
     return run;
   } catch (problem) {
-    const isLost =
-      problem instanceof Problem && (problem.isLostServer || isPassing(problem.status));
-    const kept = isLost ? (await device.runs()).find((run) => run.id === runId) : undefined;
-    if (kept) {
+    const isAnswered =
+      problem instanceof Problem && !problem.isLostServer && !isPassing(problem.status);
+    if (kept && !isAnswered) {
       return kept;
     }
     throw problem;

@@ -23,10 +23,13 @@ const answer = (key: string): Waiting => ({
 /** A server that can be lost, takes each key once, and may lose its answer on the way back. */
 function server() {
   const taken: string[] = [];
-  const state = { lost: false, losesReplies: false, refuses: "" };
+  const state = { lost: false, stranger: false, losesReplies: false, refuses: "" };
   const send = async ({ key }: Waiting): Promise<Reply> => {
     if (state.lost) {
-      return { kind: "lost" };
+      return { kind: "held", by: "silence" };
+    }
+    if (state.stranger) {
+      return { kind: "held", by: "stranger" };
     }
     if (key === state.refuses) {
       return { kind: "refused", run: null, why: "Another device was first." };
@@ -34,7 +37,9 @@ function server() {
     if (!taken.includes(key)) {
       taken.push(key);
     }
-    return state.losesReplies ? { kind: "lost" } : { kind: "taken", run: { id: "run" } as Run };
+    return state.losesReplies
+      ? { kind: "held", by: "silence" }
+      : { kind: "taken", run: { id: "run" } as Run };
   };
   return { taken, state, send };
 }
@@ -47,7 +52,7 @@ test("answers given without a network are sent in order once it is back, each on
   await outbox.add(answer("a"));
   await outbox.add(answer("b"));
   await outbox.add(answer("c"));
-  expect([outbox.waiting().length, outbox.failures() > 0, taken]).toEqual([3, true, []]);
+  expect([outbox.waiting().length, outbox.heldBy(), taken]).toEqual([3, "silence", []]);
 
   // The server takes one and its answer is lost: it is sent again, and counts once.
   state.lost = false;
@@ -56,7 +61,7 @@ test("answers given without a network are sent in order once it is back, each on
   state.losesReplies = false;
   await outbox.flush();
   expect(taken).toEqual(["a", "b", "c"]);
-  expect([outbox.waiting(), outbox.failures()]).toEqual([[], 0]);
+  expect([outbox.waiting(), outbox.heldBy()]).toEqual([[], null]);
 });
 
 test("there is no moment in which an answer is neither waiting nor in the run that the server gave", async () => {
@@ -97,7 +102,21 @@ test("what waited is found again after the page was closed", async () => {
   await vi.waitFor(() => expect(taken).toEqual(["a", "b"]));
 });
 
-test("what is refused is said and keeps nothing else back", async () => {
+test("what something between says is no refusal: all wait, and go out in order afterwards", async () => {
+  const { taken, state, send } = server();
+  const outbox = new Outbox(deviceStore(), send);
+  await outbox.ready;
+  state.stranger = true;
+  await outbox.add(answer("a"));
+  await outbox.add(answer("b"));
+  expect([outbox.waiting().length, outbox.heldBy(), outbox.refused()]).toEqual([2, "stranger", []]);
+
+  state.stranger = false;
+  await outbox.flush();
+  expect([taken, outbox.heldBy()]).toEqual([["a", "b"], null]);
+});
+
+test("what is refused is said, kept until it was read, and keeps nothing else back", async () => {
   const { taken, state, send } = server();
   const outbox = new Outbox(deviceStore(), send);
   await outbox.ready;
@@ -108,7 +127,19 @@ test("what is refused is said and keeps nothing else back", async () => {
   state.refuses = "a";
   await outbox.flush();
   expect(taken).toEqual(["b"]);
-  expect(outbox.notice()).toMatchObject({ answer: { key: "a" }, why: "Another device was first." });
+  const refused = [{ key: "a", answer: { key: "a" }, why: "Another device was first." }];
+  expect(outbox.refused()).toMatchObject(refused);
+
+  // The page may be closed before anybody has read it.
+  const opened = new Outbox(deviceStore(), send);
+  await opened.ready;
+  expect([opened.waiting(), opened.refused()]).toMatchObject([[], refused]);
+  await opened.forgetRefused("another run");
+  expect(opened.refused()).toMatchObject(refused);
+  await opened.forgetRefused("run");
+  const again = new Outbox(deviceStore(), send);
+  await again.ready;
+  expect(again.refused()).toEqual([]);
 });
 
 test("a browser without a database keeps answers as long as the page is open", async () => {

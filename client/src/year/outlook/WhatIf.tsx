@@ -3,7 +3,6 @@ import { useChoices } from "../../api/car";
 import {
   api,
   ask,
-  basedOn,
   type Outlook,
   type OutlookBand,
   type Routine,
@@ -69,36 +68,23 @@ export function WhatIf(props: Props) {
   const otherPreventions =
     JSON.stringify(asked.use.preventions) !== JSON.stringify(use.preventions);
   const take = useMutation({
-    mutationFn: async () => {
-      if (otherMinutes) {
-        await ask(
-          api.PUT("/api/vehicles/{vehicleId}/routine", {
-            ...path,
-            headers: basedOn(routine.version),
-            body: asked.routine,
-          }),
-        );
-      }
-      if (asked.school) {
-        const schools = await ask(api.GET("/api/schools"));
-        await ask(
-          api.PUT("/api/schools/{schoolId}", {
-            params: { path: { schoolId: asked.school.school } },
-            headers: basedOn(schools.version),
-            body: { choice: asked.school.choice },
-          }),
-        );
-      }
-      if (otherPreventions) {
-        await ask(
-          api.PUT("/api/vehicles/{vehicleId}/use", {
-            ...path,
-            headers: basedOn(used.version),
-            body: { ...use, preventions: asked.use.preventions },
-          }),
-        );
-      }
-    },
+    // One request: all of it is kept, or nothing.
+    mutationFn: async () =>
+      ask(
+        api.POST("/api/vehicles/{vehicleId}/outlook/apply", {
+          ...path,
+          body: {
+            routine: otherMinutes ? { version: routine.version, routine: asked.routine } : null,
+            preventions: otherPreventions
+              ? { version: used.version, preventions: asked.use.preventions }
+              : null,
+            school: asked.school && {
+              version: (await ask(api.GET("/api/schools"))).version,
+              ...asked.school,
+            },
+          },
+        }),
+      ),
     onSuccess: async () => {
       onAsk({ school: null });
       await refresh(queries, keys.schools);
