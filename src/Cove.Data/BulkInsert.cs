@@ -1,6 +1,7 @@
 using System.Data.Common;
 using Microsoft.EntityFrameworkCore.Metadata;
 using Microsoft.EntityFrameworkCore.Storage;
+using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
 namespace Cove.Data;
 
@@ -28,22 +29,29 @@ internal static class BulkInsert
         command.CommandText =
             $"INSERT INTO \"{type.GetTableName()}\" ({string.Join(", ", columns.Select(column => $"\"{column.GetColumnName()}\""))}) VALUES ({string.Join(", ", columns.Select((_, at) => $"@p{at}"))})";
 #pragma warning restore CA2100
+        // Made once: to make them anew for each row takes longer than to store it.
+        (IProperty Column, ValueConverter? Converter, DbParameter Parameter)[] cells =
+        [
+            .. columns.Select(
+                (column, at) =>
+                {
+                    RelationalTypeMapping mapping = column.GetRelationalTypeMapping();
+                    DbParameter parameter = mapping.CreateParameter(command, $"@p{at}", null, nullable: true);
+                    command.Parameters.Add(parameter);
+                    return (column, mapping.Converter, parameter);
+                }
+            ),
+        ];
         foreach (T row in rows)
         {
+            cancel.ThrowIfCancellationRequested();
             row.OwnerId = context.OwnerId;
-            command.Parameters.Clear();
-            for (int at = 0; at < columns.Length; at++)
+            foreach (var (column, converter, parameter) in cells)
             {
-                command.Parameters.Add(
-                    columns[at]
-                        .GetRelationalTypeMapping()
-                        .CreateParameter(
-                            command,
-                            $"@p{at}",
-                            columns[at].GetGetter().GetClrValue(row),
-                            columns[at].IsNullable
-                        )
-                );
+                object? value = column.GetGetter().GetClrValue(row);
+                parameter.Value =
+                    (value is null || converter is null ? value : converter.ConvertToProvider(value))
+                    ?? DBNull.Value;
             }
 
             await command.ExecuteNonQueryAsync(cancel);

@@ -55,7 +55,7 @@ test("answers given without a network outlive whatever answers in Cove's place",
     await page.evaluate(() => window.dispatchEvent(new Event("online")));
     await asked;
     await expect(page.getByText("3 answers waiting.")).toBeVisible();
-    await expect(page.getByText(/Something between this device and Cove/)).toBeVisible();
+    await expect(page.getByText(/Something on the way answered instead of Cove/)).toBeVisible();
     await expect(page.getByText(/another device/)).toBeHidden();
     await expect(page.getByText(/^Step 4 of/)).toBeVisible();
   }

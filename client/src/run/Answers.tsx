@@ -87,7 +87,7 @@ export function NotTaken({ answers }: { answers: ReturnType<typeof useAnswers> }
 const WHY_WAITING: Record<HeldBy, string> = {
   silence: "Kept on this device, and sent when Cove can be reached.",
   stranger:
-    "Something between this device and Cove answered in its place, such as a proxy or the sign-in page of a network. Kept on this device, and sent when Cove itself answers.",
+    "Something on the way answered instead of Cove, such as a network’s sign-in page. Kept on this device, and sent when Cove answers.",
   cove: "Cove could not store them just now. Kept on this device, and sent again.",
 };
 

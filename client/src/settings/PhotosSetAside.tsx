@@ -33,7 +33,7 @@ export function PhotosSetAside() {
       </p>
       {asking ? (
         <p className="flex flex-wrap items-center gap-3">
-          <span className="text-16">They cannot be brought back.</span>
+          <span className="text-16">Once deleted, they cannot be brought back.</span>
           <button
             type="button"
             className="act2"

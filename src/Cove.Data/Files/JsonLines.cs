@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using System.Text.Json;
 
 namespace Cove.Data;
@@ -39,7 +38,7 @@ public sealed class JsonLines
     {
         var known = new JsonLines(paths);
         var reader = new Utf8JsonReader(json, new JsonReaderOptions { MaxDepth = 1000 });
-        var path = new Stack<(string Name, int Index)>();
+        var path = new Stack<Holder>();
         int line = 1;
         int counted = 0;
         string name = string.Empty;
@@ -56,22 +55,15 @@ public sealed class JsonLines
                     break;
                 case JsonTokenType.EndObject:
                 case JsonTokenType.EndArray:
-                    known.Leave(path.Pop().Name);
+                    known.Leave(path.Pop().Path);
                     break;
                 default:
-                    string value = Enter(path, ref name);
-                    if (known.wanted.Contains(value) && known.lines.TryAdd(value, line))
+                    string place = Enter(path, ref name);
+                    string? value = known.Find(path, place, line);
+                    if (reader.TokenType is JsonTokenType.StartObject or JsonTokenType.StartArray)
                     {
-                        known.open--;
-                    }
-
-                    if (reader.TokenType is JsonTokenType.StartObject)
-                    {
-                        path.Push((value, -1));
-                    }
-                    else if (reader.TokenType is JsonTokenType.StartArray)
-                    {
-                        path.Push((value, 0));
+                        bool isList = reader.TokenType is JsonTokenType.StartArray;
+                        path.Push(new Holder(place, isList ? 0 : -1, value));
                     }
 
                     break;
@@ -80,16 +72,35 @@ public sealed class JsonLines
 
         if (known.breaksOff && path.Count > 0)
         {
-            known.BreakPath =
-                path.Peek().Index >= 0 || name.Length > 0 ? Enter(path, ref name) : path.Peek().Name;
+            string last = path.Peek().Next >= 0 || name.Length > 0 ? Enter(path, ref name) : string.Empty;
+            known.BreakPath = path.Reverse().Select(holder => holder.Place).Append(last).Aggregate(Join);
             known.lines.TryAdd(known.BreakPath, known.broken);
         }
 
         return known;
     }
 
+    /// <summary>Remembers the line of a value that is looked for.</summary>
+    /// <returns>Its path, when it or something in it is looked for; null for all others, of which a large text has millions.</returns>
+    private string? Find(Stack<Holder> path, string place, int line)
+    {
+        if (path.TryPeek(out Holder holder) && holder.Path is null)
+        {
+            return null;
+        }
+
+        string value = Join(holder.Path ?? string.Empty, place);
+        if (wanted.Contains(value) && lines.TryAdd(value, line))
+        {
+            open--;
+        }
+
+        return within.Contains(value) ? value : null;
+    }
+
     /// <summary>What was looked for in a value and not found by its end is not there.</summary>
-    private void Leave(string value) => open -= within[value].Count(path => !lines.ContainsKey(path));
+    private void Leave(string? value) =>
+        open -= value is null ? 0 : within[value].Count(path => !lines.ContainsKey(path));
 
     private static string NameOf(ref Utf8JsonReader reader)
     {
@@ -139,24 +150,33 @@ public sealed class JsonLines
         }
     }
 
-    /// <summary>The path of the value that begins here.</summary>
-    private static string Enter(Stack<(string Name, int Index)> path, ref string name)
+    /// <summary>The place of the value that begins here in what holds it: a name, or a number in brackets.</summary>
+    private static string Enter(Stack<Holder> path, ref string name)
     {
         if (path.Count == 0)
         {
             return string.Empty;
         }
 
-        var (within, index) = path.Peek();
-        if (index < 0)
+        Holder holder = path.Peek();
+        if (holder.Next < 0)
         {
-            string member = within.Length == 0 ? name : $"{within}.{name}";
+            string member = name;
             name = string.Empty;
             return member;
         }
 
         path.Pop();
-        path.Push((within, index + 1));
-        return new StringBuilder(within).Append(CultureInfo.InvariantCulture, $"[{index}]").ToString();
+        path.Push(holder with { Next = holder.Next + 1 });
+        return string.Create(CultureInfo.InvariantCulture, $"[{holder.Next}]");
     }
+
+    private static string Join(string path, string place) =>
+        path.Length == 0 || place.Length == 0 || place[0] == '[' ? path + place : $"{path}.{place}";
+
+    /// <summary>An object or a list that has begun and not ended.</summary>
+    /// <param name="Place">Its place in what holds it.</param>
+    /// <param name="Next">The number of its next element; below 0 for an object.</param>
+    /// <param name="Path">Its path, where something in it is looked for.</param>
+    private readonly record struct Holder(string Place, int Next, string? Path);
 }

@@ -206,7 +206,8 @@ public sealed class JsonShape
             }
         }
 
-        foreach (string name in missing)
+        // What was not read to its end may have more.
+        foreach (string name in IsFull ? [] : missing)
         {
             Report(path.Length == 0 ? name : $"{path}.{name}", Given);
         }

@@ -50,7 +50,7 @@ internal static class LogDocuments
             Id = Guid.CreateVersion7(entry.At),
             VehicleId = vehicleId,
             RunId = runId,
-            At = entry.At,
+            At = RecordTime.ToStored(entry.At),
             Kind = entry.Kind,
             Subject = entry.Subject,
             SurfaceIds = string.Join('\n', entry.Surfaces),

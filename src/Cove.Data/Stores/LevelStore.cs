@@ -1,3 +1,5 @@
+using System.Linq.Expressions;
+
 namespace Cove.Data;
 
 /// <summary>Keeps what is stored of levels and of what was learnt true to the log, and reads the histories of levels.</summary>
@@ -21,6 +23,18 @@ public sealed class LevelStore
     [
         .. InspectionTable.All.Where(test => test.TellsOfEmbedded).Select(test => test.Id.Value),
     ];
+
+    /// <summary>Whether levels may have moved by an entry.</summary>
+    private static readonly Expression<Func<LogRow, bool>> IsMoving = entry =>
+        entry.UndoneAt == null
+        && (
+            entry.Kind == LogEntryKind.Care
+            || entry.Kind == LogEntryKind.Event
+            || entry.Kind == LogEntryKind.Look
+            || entry.Kind == LogEntryKind.DeepClean
+        );
+
+    private static readonly Func<LogRow, bool> MayMove = IsMoving.Compile();
 
     private static readonly string[] Foams =
     [
@@ -144,7 +158,16 @@ public sealed class LevelStore
     }
 
     /// <summary>Brings what is stored of a vehicle up to date with its log. To be called within the transaction that changed the log.</summary>
+    /// <param name="ledger">The vehicle.</param>
+    /// <param name="cancel">Gives up.</param>
     internal async Task Refresh(CareLedger ledger, CancellationToken cancel)
+    {
+        VehicleId vehicleId = ledger.Vehicle.Id;
+        await Refresh(ledger, await Moving(vehicleId).AsNoTracking().ToListAsync(cancel), cancel);
+    }
+
+    /// <summary>The same for whoever has the log in hand: all of it, as it stands after the change.</summary>
+    internal async Task Refresh(CareLedger ledger, IReadOnlyCollection<LogRow> log, CancellationToken cancel)
     {
         VehicleId vehicleId = ledger.Vehicle.Id;
         DateTimeOffset? forgotten = await context
@@ -154,14 +177,13 @@ public sealed class LevelStore
         List<CareStateRow> rows = await context
             .CareStates.Where(state => state.VehicleId == vehicleId)
             .ToListAsync(cancel);
-        List<LogRow> log = await Moving(vehicleId).AsNoTracking().ToListAsync(cancel);
         var replay = Replay.Of(
             ledger.Vehicle,
             ledger.UsageAsTold,
             [
                 .. rows.Select(row => row.Beginning),
                 .. forgotten is { } at ? [new LearningForgotten(default, at)] : Array.Empty<LogEntry>(),
-                .. log.ToEntries(),
+                .. log.Where(MayMove).ToEntries(),
             ]
         );
         IReadOnlyDictionary<CareKey, CareState> states = replay.States;
@@ -222,14 +244,5 @@ public sealed class LevelStore
 
     /// <summary>The entries by which levels may have moved.</summary>
     private IQueryable<LogRow> Moving(VehicleId vehicleId) =>
-        context.Log.Where(entry =>
-            entry.VehicleId == vehicleId
-            && entry.UndoneAt == null
-            && (
-                entry.Kind == LogEntryKind.Care
-                || entry.Kind == LogEntryKind.Event
-                || entry.Kind == LogEntryKind.Look
-                || entry.Kind == LogEntryKind.DeepClean
-            )
-        );
+        context.Log.Where(entry => entry.VehicleId == vehicleId).Where(IsMoving);
 }

@@ -305,7 +305,7 @@ public sealed class VehicleFileStore
         await context.InsertAll(runs.SelectMany(run => run.Events), cancel);
         await InsertLog(log, cancel);
         await TakePhotos(file.Photos, log, now, cancel);
-        await levels.Refresh((await vehicles.Ledger(vehicleId, cancel))!, cancel);
+        await levels.Refresh((await vehicles.Ledger(vehicleId, cancel))!, log, cancel);
         await scope.CommitAsync(cancel);
         return SavedVehicle.Of(vehicle);
     }
@@ -342,7 +342,7 @@ public sealed class VehicleFileStore
                 )
                 .ToListAsync(cancel)
         ).ToLookup(known => known.Photo.Sha256, StringComparer.Ordinal);
-        ILookup<DateTimeOffset, LogRow> entries = log.ToLookup(entry => RecordTime.ToStored(entry.At));
+        ILookup<DateTimeOffset, LogRow> entries = log.ToLookup(entry => entry.At);
         foreach (PhotoDocument photo in named)
         {
             DateTimeOffset at = RecordTime.ToStored(photo.At);
@@ -414,16 +414,9 @@ public sealed class VehicleFileStore
     {
         VehicleId vehicleId = ledger.Vehicle.Id;
         await using ChangeScope scope = await ChangeScope.Begin(context, cancel);
-        var known = await context
-            .Log.Where(row => row.VehicleId == vehicleId)
-            .Select(row => new
-            {
-                row.At,
-                row.Kind,
-                row.Subject,
-                row.SurfaceIds,
-                row.Result,
-            })
+        List<LogRow> known = await context
+            .Log.AsNoTracking()
+            .Where(row => row.VehicleId == vehicleId)
             .ToListAsync(cancel);
         // Two entries may say the same of the same instant; only as many as are there already are passed over.
         Dictionary<(DateTimeOffset, LogEntryKind, string, string, string), int> there = known
@@ -432,9 +425,7 @@ public sealed class VehicleFileStore
         LogRow[] fresh =
         [
             .. entries
-                .Select(entry =>
-                    LogDocuments.ToRow(entry with { At = RecordTime.ToStored(entry.At) }, vehicleId)
-                )
+                .Select(entry => LogDocuments.ToRow(entry, vehicleId))
                 .Where(row => !IsThere((row.At, row.Kind, row.Subject, row.SurfaceIds, row.Result))),
         ];
         RecordFullException.ThrowIfFull(
@@ -443,7 +434,7 @@ public sealed class VehicleFileStore
             "entries in its log"
         );
         await InsertLog(fresh, cancel);
-        await levels.Refresh(ledger, cancel);
+        await levels.Refresh(ledger, [.. known, .. fresh], cancel);
         await scope.CommitAsync(cancel);
         return fresh.Length;
 

@@ -30,16 +30,20 @@ internal static class OneChange
         CancellationToken cancel = http.RequestAborted;
         string? key = http.Request.KeyOfChange();
         // An endpoint that keeps its keys answers a repetition with how things stand now; only what was asked is kept.
-        bool keepsAnswer = http.GetEndpoint()!.Metadata.GetMetadata<KeepsItsKeys>() is null;
+        KeepsItsKeys? own = http.GetEndpoint()!.Metadata.GetMetadata<KeepsItsKeys>();
         await using Change change = await http.RequestServices.GetRequiredService<Changes>().Begin(cancel);
-        string request = Describe(http);
+        string plain = $"{http.Request.Method} {http.Request.Path}";
+        string body =
+            own?.Asked(context.Arguments) ?? http.Features.Get<BodyDigest>()?.Sha256 ?? string.Empty;
+        string request = $"{plain}{http.Request.QueryString} {body}".TrimEnd();
         GivenAnswer? given = key is null ? null : await change.AnswerTo(key, cancel);
-        if (given is not null && !IsSame(given.Request, request))
+        // Earlier versions kept method and path alone.
+        if (given is not null && given.Request != request && given.Request != plain)
         {
             return Problems.Conflict("This key was sent with another request. Send a new key for each.");
         }
 
-        if (given is not null && keepsAnswer)
+        if (given is not null && own is null)
         {
             return new SentAgain(given);
         }
@@ -50,7 +54,7 @@ internal static class OneChange
             if (key is not null && given is null)
             {
                 DateTimeOffset now = http.RequestServices.GetRequiredService<OwnerClock>().Now;
-                await change.Keep(key, keepsAnswer ? answer : answer with { Body = [] }, now, cancel);
+                await change.Keep(key, own is null ? answer : answer with { Body = [] }, now, cancel);
             }
 
             await change.Commit(cancel);
@@ -58,20 +62,6 @@ internal static class OneChange
 
         return new SentAgain(answer);
     }
-
-    /// <summary>What a request asks for, body and all.</summary>
-    private static string Describe(HttpContext http) =>
-        $"{http.Request.Method} {http.Request.Path}{http.Request.QueryString} {http.Features.Get<BodyDigest>()?.Sha256}".TrimEnd();
-
-    /// <summary>Earlier versions kept method and path alone.</summary>
-    private static bool IsSame(string given, string request) =>
-        given == request
-        || (
-            given.Count(character => character == ' ') == 1
-            && request.Split(' ', '?')[1] == given.Split(' ')[1]
-            && request.Split(' ')[0] == given.Split(' ')[0]
-            && !given.Contains('?', StringComparison.Ordinal)
-        );
 
     /// <summary>Writes an answer down without sending it, so that nothing can go wrong with it once the change is kept.</summary>
     private static async Task<GivenAnswer> Write(HttpContext http, object? result, string request)
@@ -124,4 +114,8 @@ internal static class OneChange
 internal sealed class ChangesNothing;
 
 /// <summary>Marks an endpoint whose keys are part of what it stores.</summary>
-internal sealed class KeepsItsKeys;
+/// <param name="asked">Tells requests apart by what they ask for, where not all of their body does; null where it does.</param>
+internal sealed class KeepsItsKeys(Func<IList<object?>, string>? asked = null)
+{
+    public string? Asked(IList<object?> arguments) => asked?.Invoke(arguments);
+}

@@ -31,6 +31,33 @@ public sealed class SingleChangesTests
         );
     }
 
+    [Theory]
+    [InlineData(9, 18)]
+    [InlineData(9, 9)]
+    public void Two_slots_that_come_round_alike_have_names_of_their_own(int first, int second)
+    {
+        Slot weekly = Cove.Core.Tests.Routine.AnyRoutine.Slot("FREQ=WEEKLY", Today, 25);
+        var routine = new CarRoutine([
+            weekly with
+            {
+                Time = new TimeOnly(first, 30),
+            },
+            weekly with
+            {
+                Id = SlotId.New(Now.AddDays(1)),
+                Time = new TimeOnly(second, 30),
+            },
+        ]);
+
+        IReadOnlyList<SingleChange> changes = SingleChanges.For(CarUse.Reference, routine, Now, Today);
+
+        Assert.Equal(changes.Count, changes.DistinctBy(change => change.Name).Count());
+        Assert.Equal(
+            6,
+            changes.Count(change => change.Name.Contains("minutes more", StringComparison.Ordinal))
+        );
+    }
+
     [Fact]
     public void A_longer_slot_is_proposed_only_where_there_is_none()
     {

@@ -83,6 +83,34 @@ public sealed class YearFuturesTests(ITestOutputHelper output)
         }
     }
 
+    /// <summary>What has to be carried out and brought back takes minutes in the futures as it does in the plan.</summary>
+    [Fact]
+    public void With_child_seats_and_liners_the_futures_have_no_more_minutes_than_the_plan()
+    {
+        var random = new Random(174);
+        for (int round = 0; round < LongRun.Of(4, 40); round++)
+        {
+            var car = new UsualCar(random);
+            CarYear year = car.YearUsedAs(
+                car.Use with
+                {
+                    Children = 2,
+                    Preventions = Preventions.SeatProtector | Preventions.BootLiner | Preventions.PetCover,
+                }
+            );
+            RoutinePlan plan = new RoutinePlanner(year, NothingDone, TimeZoneInfo.Utc).Plan(
+                AnyRoutine.Scarce(random, year.Today),
+                12
+            );
+
+            var futures = YearFutures.Of(plan, year.Today, _ => default);
+
+            double room = plan.Slots.Where(slot => slot.Day.Day <= plan.Until).Sum(slot => slot.Room);
+            Assert.True(futures.Minutes.High <= room + 1e-9, $"{futures.Minutes.High} of {room}");
+            Assert.InRange(futures.OverdueDays.Low, plan.OverdueDays * 0.85, (plan.OverdueDays * 1.15) + 10);
+        }
+    }
+
     [Fact]
     public void The_same_car_has_the_same_futures_and_more_doubt_a_wider_band()
     {

@@ -39,6 +39,33 @@ public sealed class SharedPlannerTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void Each_car_has_the_minutes_of_its_own_parts_and_room_for_what_it_does_in_them()
+    {
+        var random = new Random(83);
+        CarYear one = Of(random);
+        CarYear other = Of(random);
+
+        var (first, second) = new SharedPlanner(Planner(one), Planner(other), TimeZoneInfo.Utc).Plan(
+            Weekly(one, 60),
+            CarRoutine.None,
+            6
+        );
+
+        double weeks = (first.Until.DayNumber - one.Today.DayNumber) / 7.0;
+        foreach (RoutinePlan plan in (RoutinePlan[])[first, second])
+        {
+            PlannedDay[] shown = [.. plan.Slots.Where(slot => slot.Day.Day <= plan.Until)];
+            Assert.Equal(shown.Sum(slot => slot.Day.Minutes) / weeks, plan.GivenAWeek, 9);
+            Assert.Equal(shown.Sum(slot => slot.Minutes) / weeks, plan.MinutesAWeek, 9);
+            Assert.All(plan.Slots, slot => Assert.True(slot.Minutes <= slot.Room + 1e-9));
+            Assert.All(
+                plan.Slots,
+                slot => Assert.True(slot.Room <= slot.Day.Minutes, $"{slot.Room} of {slot.Day.Minutes}")
+            );
+        }
+    }
+
+    [Fact]
     public void The_parts_of_a_slot_follow_each_other_and_fill_it()
     {
         var random = new Random(82);

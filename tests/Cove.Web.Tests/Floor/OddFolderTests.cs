@@ -93,6 +93,60 @@ public sealed class OddFolderTests : IDisposable
     }
 
     [Fact]
+    public async Task A_database_of_a_newer_version_and_the_photos_beside_it_are_left_as_they_are()
+    {
+        await Lay();
+        Execute("INSERT INTO __EFMigrationsHistory VALUES ('29991231000000_Later', '99.0')");
+
+        await RefusedUntouched("newer Cove", "--data");
+    }
+
+    [Fact]
+    public async Task A_folder_that_may_only_be_read_is_refused_with_all_that_is_in_it()
+    {
+        await Lay();
+        string[] asNobody =
+            Environment.UserName == "root"
+                ? ["setpriv", "--reuid=65534", "--clear-groups", "--regid=65534"]
+                : [];
+        Assert.Equal(0, Run("chmod", "-R", "a+rX,a-w", Folder));
+        Assert.Equal(0, Run("chmod", "a+x", root));
+
+        await RefusedUntouched(["may not write"], asNobody);
+        Assert.Equal(0, Run("chmod", "-R", "u+w", Folder));
+    }
+
+    [Fact]
+    public async Task What_a_start_that_was_killed_left_unfinished_goes()
+    {
+        await Lay();
+        string copy = Path.Combine(Folder, "cove.before-20261124031202_First.db.part");
+        string mine = Path.Combine(Folder, "my-notes.part");
+        await File.WriteAllTextAsync(copy, "half a copy");
+        await File.WriteAllTextAsync(mine, "mine");
+
+        await UpOn(Folder);
+
+        Assert.False(File.Exists(copy));
+        Assert.True(File.Exists(mine));
+    }
+
+    [Fact]
+    public async Task A_photo_whose_change_was_kept_before_its_files_had_their_names_has_them_after_a_start()
+    {
+        await Lay();
+        string[] photos = Directory.GetFiles(Photos);
+        foreach (string photo in photos)
+        {
+            File.Move(photo, $"{photo}.part");
+        }
+
+        await UpOn(Folder);
+
+        Assert.Equal(photos.Order(), Directory.GetFiles(Photos).Order());
+    }
+
+    [Fact]
     public async Task Whoever_says_so_goes_on_without_the_photos_and_has_them_back_with_their_database()
     {
         await Lay();
@@ -289,10 +343,12 @@ public sealed class OddFolderTests : IDisposable
         new(body, System.Text.Encoding.UTF8, "application/json");
 
     /// <summary>Has a server refuse to start on the folder, and nothing in it be another than before.</summary>
-    private async Task RefusedUntouched(params string[] words)
+    private Task RefusedUntouched(params string[] words) => RefusedUntouched(words, []);
+
+    private async Task RefusedUntouched(string[] words, string[] asWhom)
     {
         Dictionary<string, byte[]> before = Contents();
-        using var cove = new Started(["--data", Folder, "--port", $"{Started.FreePort()}"]);
+        using var cove = new Started(["--data", Folder, "--port", $"{Started.FreePort()}"], asWhom);
 
         (int code, string said) = await cove.Ended();
 

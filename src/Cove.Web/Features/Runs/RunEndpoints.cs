@@ -16,7 +16,8 @@ internal static class RunEndpoints
             .WithSummary(
                 "Starts a run of the session that Today showed; refused when another one would be planned now. Needs an Idempotency-Key header."
             )
-            .WithMetadata(new KeepsItsKeys())
+            // A start that was refused because the plan had changed is asked for again under its key; the first may still come.
+            .WithMetadata(new KeepsItsKeys(asked => $"{asked.OfType<NewRun>().Single().Minutes} minutes"))
             .Produces<RunView>(StatusCodes.Status201Created)
             .ProducesValidationProblem()
             .ProducesProblem(StatusCodes.Status404NotFound)
