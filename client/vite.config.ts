@@ -34,7 +34,7 @@ export default defineConfig({
             urlPattern: ({ url, request, sameOrigin }) =>
               sameOrigin &&
               request.method === "GET" &&
-              /^\/api\/(vehicles(\/[^/]+(\/(today|cabin|glass|workplace|spots|reminders|surfaces\/[^/]+|methods.*|routine(\/next)?|learnt))?)?|schools|events|methods.*)$/.test(
+              /^\/api\/(vehicles(\/[^/]+(\/(today|cabin|glass|workplace|spots|reminders|things-out|surfaces\/[^/]+|methods.*|routine(\/next)?|learnt))?)?|schools|events|methods.*)$/.test(
                 url.pathname,
               ),
             handler: "NetworkFirst",

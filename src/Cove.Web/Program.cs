@@ -195,6 +195,7 @@ static void MapApi(WebApplication app)
     api.MapGlass();
     api.MapSchools();
     api.MapReminders();
+    api.MapThingsOut();
     api.MapRoutines();
     api.MapFrontier();
     api.MapCatchUp();

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, haveMinutes, planned, test } from "./cove.ts";
+import { answer, expect, finishRun, haveMinutes, planned, skipTo, test } from "./cove.ts";
 
 async function choose(page: Page, label: string, option: string): Promise<void> {
   await page.getByRole("combobox", { name: label }).click();
@@ -62,5 +62,74 @@ test.describe("a family car with an empty shelf", () => {
     await expect(first.getByText(/Look again when it is dry/)).toBeVisible();
     await first.getByRole("button", { name: "It is gone" }).click();
     await expect(first).toHaveCount(0);
+  });
+});
+
+test.describe("child seats that a session carries out", () => {
+  test.use({ demo: false });
+
+  /** A family's car that is driven within the hour, with its session begun and the seats carried out. */
+  async function begin(page: Page, url: string): Promise<string> {
+    const added = await fetch(`${url}/api/vehicles`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify({
+        name: "Barge",
+        layout: {
+          body: "estate",
+          doors: 4,
+          secondRowSeats: 3,
+          driverSide: "left",
+          seatMaterial: "wovenFabric",
+          frontMats: "rubber",
+          rearMats: "rubber",
+          childSeats: 2,
+          petCover: true,
+        },
+        use: { kilometresAWeek: 240, children: 2, pets: "sometimes" },
+        look: "overdue",
+      }),
+    });
+    const { id } = (await added.json()) as { id: string };
+    await haveMinutes(page, 30);
+    await page.goto(`${url}/cars/${id}/today`);
+    await planned(page, 30);
+    const order = page.getByRole("table", { name: /Running order/ });
+    await expect(order.filter({ hasText: "Take out 2 child seats" })).toHaveCount(1);
+    await page.getByRole("button", { name: /^Start/ }).click();
+    await skipTo(page, "Take out 2 child seats, covers and liners");
+    await answer(page, "Done");
+    return id;
+  }
+
+  test("come back within it, and nothing is said to be out", async ({ page, cove }) => {
+    await begin(page, cove.url);
+    await finishRun(page);
+    const run = (await (await fetch(page.url().replace("/runs/", "/api/runs/"))).json()) as {
+      steps: { taskId: string; outcome: string | null }[];
+    };
+    const back = run.steps.filter((step) => ["things-back", "seats-back"].includes(step.taskId));
+    expect(back.map((step) => step.outcome)).toContain("done");
+    await expect(page.getByText("2 child seats are out of the car.")).toBeHidden();
+  });
+
+  test("are named on every page when it is broken off, until they are in", async ({
+    page,
+    cove,
+  }) => {
+    const id = await begin(page, cove.url);
+    await page.getByRole("button", { name: "End" }).click();
+    await page.getByRole("button", { name: "End it here" }).click();
+    const out = page.getByRole("region", { name: "Out of the car" });
+    await expect(out).toContainText("2 child seats are out of the car.");
+    for (const place of ["today", "cabin", "log", "year"]) {
+      await page.goto(`${cove.url}/cars/${id}/${place}`);
+      await expect(out).toContainText("2 child seats are out of the car.");
+    }
+    await out.getByRole("button", { name: "Everything is back in" }).click();
+    await expect(out).toBeHidden();
+    await page.reload();
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    await expect(out).toBeHidden();
   });
 });

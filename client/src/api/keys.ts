@@ -46,6 +46,7 @@ type CarPlace =
   | "log-years"
   | "record-of-care"
   | "reminders"
+  | "things-out"
   | "use"
   | "use-preview"
   | "learnt"

@@ -1538,6 +1538,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/things-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a session has carried out of the car and not brought back. */
+        get: operations["GetThingsOut"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/things-out/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that everything is back in the car. Where nothing was out, nothing changes. */
+        post: operations["BringThingsBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/routine": {
         parameters: {
             query?: never;
@@ -2369,7 +2403,7 @@ export interface components {
             stand: null | components["schemas"]["Standing"];
         };
         /** @enum {unknown} */
-        HoldReason: "leftOut" | "notAskedFor" | "closed" | "spot" | "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "noProduct" | "otherFirst";
+        HoldReason: "leftOut" | "notAskedFor" | "closed" | "spot" | "notDue" | "noTool" | "noWater" | "noPower" | "weather" | "damp" | "mustStand" | "wetWhenDriven" | "noProduct" | "otherFirst";
         /** @enum {unknown} */
         HourClock: "twentyFour" | "twelve";
         HttpValidationProblemDetails: {
@@ -4224,6 +4258,11 @@ export interface components {
         };
         /** @enum {unknown} */
         TemperatureUnit: "celsius" | "fahrenheit";
+        ThingsOutView: {
+            areOut: boolean;
+            what: string;
+            whatToDo: string;
+        };
         /** @enum {unknown} */
         Tidiness: "relaxed" | "everyday" | "particular";
         TodayView: {
@@ -4420,7 +4459,7 @@ export interface components {
             /** Format: date-time */
             learntSince?: null | string;
             /** Format: date-time */
-            exportedAt?: null | string;
+            recordedUntil?: null | string;
             layout: components["schemas"]["CabinLayout"];
             surfaces?: null | components["schemas"]["SurfaceDocument"][];
             use?: components["schemas"]["UseEntryDocument"][];
@@ -8684,6 +8723,68 @@ export interface operations {
             };
             /** @description Precondition Required */
             428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    GetThingsOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThingsOutView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    BringThingsBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThingsOutView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

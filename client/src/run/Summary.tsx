@@ -7,6 +7,7 @@ import { AddPhoto } from "../log/photos/AddPhoto";
 import { clockOrDay, count, daysSaid, shortDay } from "../shared/format";
 import { Mark } from "../shared/icons";
 import { Reminders } from "../shared/Reminders";
+import { ThingsOut } from "../shared/ThingsOut";
 import { NotTaken, WaitingLine } from "./Answers";
 import { stepsShown } from "./steps";
 import type { useAnswers } from "./useAnswers";
@@ -147,6 +148,7 @@ export function Summary({ run, answers }: { run: Run; answers: ReturnType<typeof
       ))}
       <Laundry run={run} />
       <div className="-mx-5 mt-4 empty:hidden">
+        <ThingsOut vehicleId={run.vehicleId} />
         <Reminders vehicleId={run.vehicleId} now={run.now} />
       </div>
       <div className="mt-auto grid gap-2.5 pt-6">

@@ -4,6 +4,7 @@ import { useHealth } from "../api/queries";
 import { useFind } from "../find/useFind";
 import { Mark, SpillIcon } from "./icons";
 import { useShortcuts } from "./shortcuts";
+import { ThingsOut } from "./ThingsOut";
 import { useTheme } from "./theme";
 
 /** A place of a car: where it stands, what it shows, and how one gets there. */
@@ -107,6 +108,7 @@ export function Shell({ places, children }: { places: Place[]; children: ReactNo
       </nav>
       <div className="flex min-w-0 flex-1 flex-col">
         <LostServer />
+        <ThingsOut vehicleId={vehicleId} />
         {children}
         <div className="no-print flex flex-wrap justify-center gap-x-6 border-t border-hairline bg-deep px-4 text-16 desk:hidden">
           <button type="button" className="lnk min-h-11" onClick={find}>

@@ -23,6 +23,7 @@ import { NextSlot } from "./NextSlot";
 import { OrderTable } from "./OrderTable";
 import { PlaceCell } from "./PlaceCell";
 import { Ruler } from "./Ruler";
+import { StaysOut } from "./StaysOut";
 
 // What is not on the first view of most days is loaded when it is wanted.
 const Reminders = lazy(async () => ({ default: (await import("../shared/Reminders")).Reminders }));
@@ -214,6 +215,7 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
                   <BareShelf today={today} />
                   <OrderTable today={today} ask={asks} onAsk={onAsk} />
                   <GetOut today={today} />
+                  <StaysOut today={today} />
                   {today.caution && (
                     <div className="mt-3 wide:hidden">
                       <Caution>{today.caution}</Caution>

@@ -33,6 +33,9 @@ public sealed record SessionChore(
     /// <summary>Whether it carries out what lies loose aboard before the work, or back in after it.</summary>
     public bool ForLooseThings { get; init; }
 
+    /// <summary>Whether it brings back the child seats alone, where what else lies loose has to wait. <see cref="ForLooseThings"/> chores bring them with the rest.</summary>
+    public bool ForChildSeats { get; init; }
+
     /// <summary>What a child seat aboard adds to <see cref="Work"/>. Cove's own choice.</summary>
     public TimeSpan PerChildSeat { get; init; }
 
@@ -47,6 +50,7 @@ public sealed record SessionChore(
     /// <param name="childSeats">How many; 0 or more.</param>
     public string NameWith(int childSeats) =>
         PerChildSeat == TimeSpan.Zero || childSeats == 0 ? Name
+        : ForChildSeats ? (childSeats == 1 ? Name : $"Fix {childSeats} child seats again")
         : childSeats == 1 ? Name.Replace("covers", "the child seat, covers", StringComparison.Ordinal)
         : Name.Replace("covers", $"{childSeats} child seats, covers", StringComparison.Ordinal);
 
@@ -55,7 +59,11 @@ public sealed record SessionChore(
     /// <param name="hands">What they take.</param>
     /// <param name="ways">How the owner likes to work.</param>
     public bool IsNeededFor(IReadOnlyCollection<TaskId> taskIds, TimeSpan hands, WaysOfWorking ways) =>
-        !ForLooseThings && When(ways) && hands >= From && (For.Count == 0 || For.Any(taskIds.Contains));
+        !ForLooseThings
+        && !ForChildSeats
+        && When(ways)
+        && hands >= From
+        && (For.Count == 0 || For.Any(taskIds.Contains));
 }
 
 /// <summary>The table of chores.</summary>
@@ -252,6 +260,32 @@ public static class SessionChores
                 "clean-leather",
                 "clean-synthetic",
             ],
+        },
+        new(
+            "seats-back",
+            "Fix the child seat again",
+            "Child seats",
+            TimeSpan.Zero,
+            Stage.SetBack,
+            TimeSpan.Zero,
+            new Method(
+                "seats-back",
+                "By its maker's manual",
+                "Before anybody rides",
+                [
+                    Do("Feel first", "The child seat and what it stands on are dry to the hand."),
+                    Do(
+                        "Fix and test",
+                        "Fix the child seat by its maker's manual and pull at it to test it. What is still damp stays out."
+                    ),
+                ],
+                "The child seat does not move.",
+                ["A child seat that is not fixed as its maker says does not protect."]
+            )
+        )
+        {
+            ForChildSeats = true,
+            PerChildSeat = TimeSpan.FromMinutes(3),
         },
         new(
             "things-back",

@@ -99,7 +99,8 @@ public sealed class DayPlan(
             // What a session does of all that is due stays comparable, whatever is left out.
             asks.IsNone
                 ? null
-                : (unasked ?? this).Planner.Worth
+                : (unasked ?? this).Planner.Worth,
+            SeatsMayStayOut
         );
 
     /// <summary>The same day with what an owner asks of the session. Ask it as this one; nothing asked gives this one itself.</summary>
@@ -143,10 +144,14 @@ public sealed class DayPlan(
                 Methods,
                 LooseThings,
                 request,
-                (unasked ?? this).Planner.Worth
+                (unasked ?? this).Planner.Worth,
+                SeatsMayStayOut
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );
+
+    /// <summary>Whoever drives within the hour drives with every child seat fixed.</summary>
+    private bool SeatsMayStayOut => today.Place.Standing >= Standing.SomeHours;
 
     private ReadyTasks ReadyOf(IReadOnlyList<CareStatus> statuses, SessionRequest asks) =>
         new(

@@ -58,8 +58,8 @@ public sealed record VehicleDocument
     /// <summary>Looks before this teach nothing; null when all do.</summary>
     public DateTimeOffset? LearntSince { get; init; }
 
-    /// <summary>When Cove wrote this file, by its own clock; null when it did not. Nothing in the record is later, whatever the clock shows where it is read.</summary>
-    public DateTimeOffset? ExportedAt { get; init; }
+    /// <summary>The latest instant that the record names, by the clock of the Cove that wrote it; null when Cove did not. Up to then nothing counts as the future, whatever the clock shows where the file is read.</summary>
+    public DateTimeOffset? RecordedUntil { get; init; }
 
     /// <summary>The answers its plan is drawn from.</summary>
     public required CabinLayout Layout { get; init; }

@@ -18,14 +18,17 @@ internal static class VehicleFileRules
             yield return error;
         }
 
-        if (file.ExportedAt is { } written && !RecordTime.IsFit(written, RecordTime.Latest))
+        if (file.RecordedUntil is { } written && !RecordTime.IsFit(written, RecordTime.Latest))
         {
-            yield return new ValidationError("exportedAt", "Give a time from 1990 to 2199, or leave it out.");
+            yield return new ValidationError(
+                "recordedUntil",
+                "Give a time from 1990 to 2199, or leave it out."
+            );
             yield break;
         }
 
-        // The clock may have been ahead when the file was written, or be behind now.
-        DateTimeOffset latest = file.ExportedAt is { } at && at > now ? at : now;
+        // The clock may have been ahead when the record was kept, or be behind now.
+        DateTimeOffset latest = file.RecordedUntil is { } at && at > now ? at : now;
         IEnumerable<ValidationError> rest = Times(file, latest + RecordTime.Leeway)
             .Concat(Odometers(file))
             .Concat(Log(file))

@@ -25,7 +25,8 @@ public sealed class Readiness
 
         if (folder.DatabaseProblem() is { } file)
         {
-            problems.Add(file);
+            // What open connections still remember of it is of no use to anybody.
+            return new ReadinessReport([.. problems, file], unread);
         }
 
         try

@@ -28,6 +28,22 @@ public sealed class ReminderStore
         return Reminders.Of(rows.ToEntries(), now, zone);
     }
 
+    /// <summary>What was carried out of a vehicle and has not come back; null when nothing is out. See <see cref="Core.Log.ThingsOut"/>.</summary>
+    public async Task<ThingsOut?> Out(VehicleId vehicleId, CancellationToken cancel = default)
+    {
+        string[] chores = [ThingsOut.Out.Value, ThingsOut.Back.Value, ThingsOut.SeatsBack.Value];
+        List<LogRow> rows = await context
+            .Log.AsNoTracking()
+            .Where(row =>
+                row.VehicleId == vehicleId
+                && row.Kind == LogEntryKind.Chore
+                && row.UndoneAt == null
+                && chores.Contains(row.Subject)
+            )
+            .ToListAsync(cancel);
+        return ThingsOut.Of(rows.ToEntries());
+    }
+
     /// <summary>Keeps that the owner has answered what there was to ask after an entry of the log. Again changes nothing.</summary>
     /// <returns>Whether the owner has such an entry.</returns>
     public async Task<bool> Acknowledge(

@@ -25,14 +25,7 @@ public sealed class VehicleFileStore
 
     /// <summary>Everything recorded of a vehicle. Null when the owner has none of that id.</summary>
     /// <remarks>The order is that of the content, so that the same vehicle always gives the same file.</remarks>
-    /// <param name="vehicleId">The vehicle.</param>
-    /// <param name="now">The present instant.</param>
-    /// <param name="cancel">Gives up.</param>
-    public async Task<VehicleDocument?> Export(
-        VehicleId vehicleId,
-        DateTimeOffset now,
-        CancellationToken cancel = default
-    )
+    public async Task<VehicleDocument?> Export(VehicleId vehicleId, CancellationToken cancel = default)
     {
         VehicleRow? row = await context
             .Vehicles.AsNoTracking()
@@ -165,8 +158,7 @@ public sealed class VehicleFileStore
             ],
             Runs = [.. runs.Select(RunDocumentOf)],
         };
-        DateTimeOffset latest = VehicleFileRules.LatestOf(file) ?? now;
-        return file with { ExportedAt = latest > now ? latest : now };
+        return file with { RecordedUntil = VehicleFileRules.LatestOf(file) };
     }
 
     /// <summary>The owner's vehicle that a file is of; null when there is none, or only in the wastebasket.</summary>

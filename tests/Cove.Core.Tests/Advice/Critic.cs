@@ -56,6 +56,7 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
     [
         "things-out",
         "things-back",
+        "seats-back",
         "set-back",
         "empty-car",
         "set-up",
@@ -78,6 +79,8 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             .Concat(Kneeling())
             .Concat(Standing())
             .Concat(OutAndBack())
+            .Concat(SeatsBack())
+            .Concat(WashedIsNotVacuumed())
             .Concat(Place())
             .Concat(Closed())
             .Select(complaint => $"{plan.Minutes} min: {complaint}");
@@ -380,6 +383,71 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             }
         }
     }
+
+    /// <summary>Whoever drives within the hour drives with every child seat fixed, and nobody stands about for it.</summary>
+    private IEnumerable<string> SeatsBack()
+    {
+        int seats = household.Ledger.Vehicle.InCare().Count(surface => surface.Kind == SurfaceKind.ChildSeat);
+        if (seats == 0 || steps.All(step => step.Job.TaskId != "things-out"))
+        {
+            yield break;
+        }
+
+        (OrderedJob Step, OrderJob Job)[] back =
+        [
+            .. steps.Where(step => step.Job.TaskId.Value is "things-back" or "seats-back"),
+        ];
+        bool drivesSoon = household.Place.Standing == Core.Methods.Standing.AnHour;
+        if (drivesSoon && back.Length == 0)
+        {
+            yield return $"{seats} child seats stay in the garage";
+        }
+
+        if (back.Length > 0 && back[0].Step.End - back[0].Step.Begin < TimeSpan.FromMinutes(1.5 * seats))
+        {
+            yield return $"{seats} child seats are fixed in {back[0].Step.End - back[0].Step.Begin}";
+        }
+
+        foreach (var (step, _) in back.Take(1))
+        {
+            foreach (
+                var (wet, job) in steps.Where(other =>
+                    other.Step.End <= step.Begin
+                    && (
+                        other.Job.TaskId == "child-seat"
+                        || (
+                            WetSeatWork.Contains(other.Job.TaskId.Value) && TouchesRearSeats(other.Job.TaskId)
+                        )
+                    )
+                )
+            )
+            {
+                if (step.Begin < wet.End + job.Drying)
+                {
+                    yield return $"a child seat is fixed on what {job.TaskId} left wet";
+                }
+            }
+        }
+    }
+
+    private bool TouchesRearSeats(TaskId task) =>
+        plan.Works.Any(work =>
+            work.Status.Item.Task.Id == task
+            && work.Status.Item.Surfaces.Any(surface =>
+                surface.Kind == SurfaceKind.Seat
+                && surface.Id.Value.StartsWith("rear", StringComparison.Ordinal)
+            )
+        );
+
+    /// <summary>Mats that were washed, and a cover that was wiped, are wet: no nozzle goes over them in the same session.</summary>
+    private IEnumerable<string> WashedIsNotVacuumed() =>
+        from washed in plan.Works
+        where washed.Status.Item.Task.Id.Value is "wash-rubber-mats" or "foam-fabric-mats" or "pet-cover"
+        from vacuumed in plan.Works
+        where vacuumed.Status.Item.Task.Id.Value is "vacuum-carpets" or "vacuum-seats"
+        from surface in vacuumed.Status.Item.Surfaces
+        where washed.Status.Item.Surfaces.Contains(surface)
+        select $"{vacuumed.Status.Item.Task.Id} over {surface.Id}, wet from {washed.Status.Item.Task.Id}";
 
     private IEnumerable<string> Place() =>
         from work in plan.Works

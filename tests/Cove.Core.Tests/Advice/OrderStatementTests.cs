@@ -63,6 +63,30 @@ public sealed class OrderStatementTests
         Assert.Equal(1.5 + (3 * seats), back.Hands.TotalMinutes);
     }
 
+    // Seen: whoever drives within the hour found both child seats in the garage, since a wiped pet cover had to dry.
+    [Fact]
+    public void Child_seats_come_back_within_every_session_of_a_car_that_is_driven_soon()
+    {
+        Home family = Family with { Place = Workplace.Usual with { Standing = Standing.AnHour } };
+        for (int minutes = 15; minutes <= 120; minutes++)
+        {
+            SessionPlan plan = family.Session(minutes);
+            if (plan.Jobs.All(job => job.TaskId != "things-out"))
+            {
+                continue;
+            }
+
+            OrderedJob back = plan.Order.Steps.Last(step =>
+                plan.Jobs[step.Job].TaskId.Value is "things-back" or "seats-back"
+            );
+            Assert.True(back.End <= TimeSpan.FromMinutes(minutes), $"{minutes} min");
+            Assert.True(
+                plan.Order.Length - plan.Order.Busy <= SessionRules.WorthWaiting,
+                $"{minutes} min: {plan.Order.Length - plan.Order.Busy} of standing about"
+            );
+        }
+    }
+
     // Seen: a child seat was fixed on a bench that was wet for hours.
     [Fact]
     public void What_would_come_back_onto_wet_seats_is_left_out_and_becomes_a_reminder_with_a_time()

@@ -318,6 +318,9 @@ internal static class TextileMethods
                 "The towel comes away light, the pile stands.",
                 [Warnings.Mildew, Warnings.LabelFirst]
             )
+            {
+                AlsoDoes = ["vacuum-carpets"],
+            }
         ),
         new(
             ["wash-rubber-floor"],
@@ -387,6 +390,7 @@ internal static class TextileMethods
             )
             {
                 HeavyTimes = 2,
+                AlsoDoes = ["vacuum-carpets"],
             }
         ),
         new(

@@ -156,7 +156,9 @@ public sealed class CarYear
 
     private double Chores(int minutes) =>
         SessionChores
-            .All.Where(chore => !chore.ForLooseThings && chore.Stage != Stage.GlassOutside)
+            .All.Where(chore =>
+                !chore.ForLooseThings && !chore.ForChildSeats && chore.Stage != Stage.GlassOutside
+            )
             .Where(chore => chore.From.TotalMinutes <= minutes)
             .Sum(chore => paces.WorkOf(chore, 0).TotalMinutes) * HalfMinutesAMinute;
 

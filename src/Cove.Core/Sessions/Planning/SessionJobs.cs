@@ -26,6 +26,7 @@ public sealed class SessionJobs(
     private static readonly TimeSpan WorthWaitingFor = TimeSpan.FromMinutes(15);
 
     private static readonly TaskId ThingsBack = "things-back";
+    private static readonly TaskId SeatsBack = "seats-back";
 
     private readonly LooseThings things = things ?? LooseThings.None;
     private readonly Dictionary<TaskWork, OrderJob[]> known = new(ReferenceEqualityComparer.Instance);
@@ -35,11 +36,19 @@ public sealed class SessionJobs(
     /// <summary>Makes the problem of ordering some tasks.</summary>
     /// <param name="works">The tasks chosen.</param>
     /// <param name="without">Whether a job is left for later; none is when left out.</param>
-    public OrderProblem Of(IReadOnlyCollection<TaskWork> works, Func<OrderJob, bool>? without = null)
+    /// <param name="seatsApart">Whether child seats come back by themselves, and do not wait for covers and liners.</param>
+    public OrderProblem Of(
+        IReadOnlyCollection<TaskWork> works,
+        Func<OrderJob, bool>? without = null,
+        bool seatsApart = false
+    )
     {
         OrderJob[] jobs =
         [
-            .. works.SelectMany(JobsOf).Concat(Chores(works)).Where(job => without is null || !without(job)),
+            .. works
+                .SelectMany(JobsOf)
+                .Concat(Chores(works, seatsApart))
+                .Where(job => without is null || !without(job)),
         ];
         bool stayWet = works.Any(work => WetsPlaces(work) && work.Drying > WorthWaitingFor);
         IReadOnlyList<Stage> order = stayWet ? stagesGlassFirst : stages;
@@ -54,6 +63,17 @@ public sealed class SessionJobs(
     public static bool BringsBack(OrderJob job) =>
         (job.PutsBack && CareTasks.Find(job.TaskId) is { } task && task.PutBack > TimeSpan.Zero)
         || job.TaskId == ThingsBack;
+
+    /// <summary>Whether child seats lie in the car that leave it for work behind.</summary>
+    public bool HasChildSeats => things.ChildSeats > 0;
+
+    /// <summary>Whether a task wets a child seat, or what one stands on, so that the child seat has to wait.</summary>
+    public bool KeepsChildSeatsOut(TaskWork work) =>
+        work.Drying > TimeSpan.Zero && work.Status.Item.Surfaces.Any(IsUnderChildSeat);
+
+    private bool IsUnderChildSeat(Surface surface) =>
+        surface.Kind == SurfaceKind.ChildSeat
+        || (surface.Kind == SurfaceKind.Seat && things.LieOn(surface) && !FrontSeats.Have(surface));
 
     /// <summary>The work of a task, and what comes back to it later: a second coat, or putting back.</summary>
     private OrderJob[] JobsOf(TaskWork work)
@@ -85,25 +105,33 @@ public sealed class SessionJobs(
     }
 
     /// <summary>The chores that a session of these tasks needs.</summary>
-    private IEnumerable<OrderJob> Chores(IReadOnlyCollection<TaskWork> works)
+    private IEnumerable<OrderJob> Chores(IReadOnlyCollection<TaskWork> works, bool seatsApart)
     {
         var ids = works.Select(work => work.Status.Item.Task.Id).ToHashSet();
         TimeSpan hands = works.Aggregate(TimeSpan.Zero, (sum, work) => sum + work.Hands);
         bool inTheWay = works.Any(work => work.Status.Item.Surfaces.Any(things.LieOn));
         return SessionChores
-            .All.Where(chore => chore.ForLooseThings ? inTheWay : chore.IsNeededFor(ids, hands, ways))
-            .Select(chore => new OrderJob(
-                chore.Id,
-                false,
-                chore.Stage,
-                paces.WorkOf(chore, things.ChildSeats),
-                [],
-                chore.AtEveryDoor ? places.Zones : [],
-                TimeSpan.Zero
+            .All.Where(chore =>
+                chore.ForChildSeats ? inTheWay && seatsApart && HasChildSeats
+                : chore.ForLooseThings ? inTheWay
+                : chore.IsNeededFor(ids, hands, ways)
             )
+            .Select(chore =>
             {
-                ChoreName = chore.NameWith(things.ChildSeats),
-                ChorePace = paces.FactorOf(chore),
+                int seats = seatsApart && chore.Id == ThingsBack ? 0 : things.ChildSeats;
+                return new OrderJob(
+                    chore.Id,
+                    false,
+                    chore.Stage,
+                    paces.WorkOf(chore, seats),
+                    [],
+                    chore.AtEveryDoor ? places.Zones : [],
+                    TimeSpan.Zero
+                )
+                {
+                    ChoreName = chore.NameWith(seats),
+                    ChorePace = paces.FactorOf(chore),
+                };
             });
     }
 
@@ -149,6 +177,7 @@ public sealed class SessionJobs(
             .Where(work => work.Status.Item.Surfaces.Any(things.LieOn))
             .Select(work => work.Status.Item.Task.Id)
             .ToHashSet();
+        var underSeats = works.Where(KeepsChildSeatsOut).Select(work => work.Status.Item.Task.Id).ToHashSet();
         for (int wet = 0; wet < jobs.Length; wet++)
         {
             if (jobs[wet].Drying == TimeSpan.Zero)
@@ -164,6 +193,7 @@ public sealed class SessionJobs(
                     && (
                         NeedsItDry(jobs[wet], jobs[after])
                         || (jobs[after].TaskId == ThingsBack && belowThings.Contains(jobs[wet].TaskId))
+                        || (jobs[after].TaskId == SeatsBack && underSeats.Contains(jobs[wet].TaskId))
                         // Who cleans glass kneels on the seats and treads on the floor; glass that comes before them need not wait.
                         || (
                             isPlace

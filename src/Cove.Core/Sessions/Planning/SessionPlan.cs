@@ -56,4 +56,5 @@ public sealed record SessionPlan(
 /// <summary>Something that a session leaves outside until it is dry.</summary>
 /// <param name="TaskId">The task that took it out, or the chore that brings it back.</param>
 /// <param name="From">From when on it can be brought back, counted from the start of the session.</param>
-public sealed record BroughtBackLater(TaskId TaskId, TimeSpan From);
+/// <param name="Name">What to call it, where the chore has a name of its own in this session; empty for its usual one.</param>
+public sealed record BroughtBackLater(TaskId TaskId, TimeSpan From, string Name = "");

@@ -35,6 +35,7 @@ public sealed class SessionPlanner
     private readonly HashSet<int> keptIn;
 
     private readonly double wholeWorth;
+    private readonly bool seatsMayStayOut;
     private readonly SessionJobs jobs;
     private readonly Func<CareStatus, TaskWork> workOn;
     private readonly Dictionary<IReadOnlyList<int>, IReadOnlyList<PlannedOrder>> orders = new(
@@ -53,6 +54,7 @@ public sealed class SessionPlanner
     /// <param name="methods">How its tasks are done; as the table has it when left out.</param>
     /// <param name="things">What lies loose in the car; nothing when left out.</param>
     /// <param name="request">What the owner asks of the session, as it was put to <paramref name="ready"/>; nothing when left out.</param>
+    /// <param name="seatsMayStayOut">Whether the car stands long enough afterwards for child seats to stay out until what is under them is dry; where it does not, they come back in every session that takes them out.</param>
     /// <param name="ofWorth">What all of the upkeep is worth of which a session does a share, see <see cref="Worth"/>; that of <paramref name="ready"/> when left out.</param>
     public SessionPlanner(
         ReadyTasks ready,
@@ -60,10 +62,12 @@ public sealed class SessionPlanner
         MethodBook? methods,
         LooseThings? things = null,
         SessionRequest? request = null,
-        double? ofWorth = null
+        double? ofWorth = null,
+        bool seatsMayStayOut = true
     )
     {
         this.ready = ready;
+        this.seatsMayStayOut = seatsMayStayOut;
         WaysOfWorking ways = methods?.Ways ?? WaysOfWorking.Default;
         workOn = methods is null ? TaskWork.FromTable : methods.Of;
         jobs = new SessionJobs(
@@ -119,7 +123,7 @@ public sealed class SessionPlanner
     }
 
     private SessionPlan PlanOf(int minutes, IReadOnlyList<int> selection, PlannedOrder order) =>
-        new(minutes, order.Works, order.Jobs, order.Order, ShareOf(selection))
+        new(minutes, order.Works, order.Jobs, order.Order, ShareOf(selection, order.Dropped))
         {
             Choices = ChoicesOf(order),
             Later = order.Later,
@@ -205,15 +209,60 @@ public sealed class SessionPlanner
         if (!orders.TryGetValue(selection, out IReadOnlyList<PlannedOrder>? planned))
         {
             TaskWork[] works = WorksOf(selection);
-            PlannedOrder whole = Ordered(works, jobs.Of(works), []);
             planned =
-                whole.Order.Length - whole.Order.Busy > SessionRules.WorthWaiting
-                    ? [.. WithoutWaiting(whole), whole]
-                    : [whole, .. WithoutWaiting(whole)];
+                jobs.HasChildSeats && !seatsMayStayOut
+                    ? WithSeatsBack(works)
+                    : InOrder(Ordered(works, jobs.Of(works), []), seatsApart: false);
             orders[selection] = planned;
         }
 
         return planned;
+    }
+
+    private IReadOnlyList<PlannedOrder> InOrder(PlannedOrder whole, bool seatsApart) =>
+        IsCalm(whole)
+            ? [whole, .. WithoutWaiting(whole, seatsApart)]
+            : [.. WithoutWaiting(whole, seatsApart), whole];
+
+    /// <summary>Whether nobody stands about for long.</summary>
+    private static bool IsCalm(PlannedOrder order) =>
+        order.Order.Length - order.Order.Busy <= SessionRules.WorthWaiting;
+
+    /// <summary>Orders that end with every child seat fixed again: with everything else as well; else with covers and liners left to dry; else without the work for which the child seats would have to wait.</summary>
+    private List<PlannedOrder> WithSeatsBack(TaskWork[] works)
+    {
+        PlannedOrder whole = Ordered(works, jobs.Of(works), []);
+        PlannedOrder apart = Ordered(works, jobs.Of(works, seatsApart: true), []);
+        PlannedOrder[] all = [whole, .. InOrder(apart, seatsApart: true)];
+        List<PlannedOrder> planned = [.. all.Where(IsCalm)];
+        TaskWork[] dry = [.. WithoutDependents(works, [.. works.Where(jobs.KeepsChildSeatsOut)])];
+        if (dry.Length < works.Length)
+        {
+            TaskId[] dropped = [.. works.Except(dry).Select(work => work.Status.Item.Task.Id)];
+            planned.AddRange(WithSeatsBack(dry).Select(order => order with { Dropped = dropped }));
+        }
+
+        planned.AddRange(all.Where(order => !IsCalm(order)));
+        return planned;
+    }
+
+    /// <summary>Some work without a part of it, and without what cannot be done without that part.</summary>
+    private static IEnumerable<TaskWork> WithoutDependents(TaskWork[] works, TaskWork[] left)
+    {
+        var gone = left.Select(work => work.Status.Item.Task.Id).ToHashSet();
+        while (
+            works.FirstOrDefault(work =>
+                !gone.Contains(work.Status.Item.Task.Id)
+                && work.Status.Item.Task.Requires is { } required
+                && gone.Contains(required)
+            )
+                is { } dependent
+        )
+        {
+            gone.Add(dependent.Status.Item.Task.Id);
+        }
+
+        return works.Where(work => !gone.Contains(work.Status.Item.Task.Id));
     }
 
     private static PlannedOrder Ordered(
@@ -223,7 +272,7 @@ public sealed class SessionPlanner
     ) => new(works, session.Jobs, RunningOrder.Solve(session), later);
 
     /// <summary>The same without what would have to be waited for to be brought back.</summary>
-    private IEnumerable<PlannedOrder> WithoutWaiting(PlannedOrder whole)
+    private IEnumerable<PlannedOrder> WithoutWaiting(PlannedOrder whole, bool seatsApart)
     {
         var late = new HashSet<(TaskId, bool)>();
         for (PlannedOrder next = whole; ; )
@@ -242,8 +291,15 @@ public sealed class SessionPlanner
             late.UnionWith(waiting.Select(wait => (wait.Job.TaskId, wait.Job.PutsBack)));
             next = Ordered(
                 next.Works,
-                jobs.Of(next.Works, job => late.Contains((job.TaskId, job.PutsBack))),
-                [.. next.Later, .. waiting.Select(wait => new BroughtBackLater(wait.Job.TaskId, wait.From))]
+                jobs.Of(next.Works, job => late.Contains((job.TaskId, job.PutsBack)), seatsApart),
+                [
+                    .. next.Later,
+                    .. waiting.Select(wait => new BroughtBackLater(
+                        wait.Job.TaskId,
+                        wait.From,
+                        wait.Job.ChoreName
+                    )),
+                ]
             );
         }
     }
@@ -278,6 +334,8 @@ public sealed class SessionPlanner
             .. ready
                 .All.Where(reached.ContainsKey)
                 .Select(task => OnlyNeeded(reached[task], reached))
+                .OfType<TaskWork>()
+                .Select(work => WithoutWashed(work, reached.Values))
                 .OfType<TaskWork>(),
         ];
     }
@@ -301,6 +359,29 @@ public sealed class SessionPlanner
             : workOn(work.Status.On(keep));
     }
 
+    /// <summary>What is washed or wiped outside the car first is not vacuumed wet afterwards: the washing does that too.</summary>
+    private TaskWork? WithoutWashed(TaskWork work, IEnumerable<TaskWork> all)
+    {
+        if (work.Status.Item.Task.Stage is not (Stage.VacuumHigh or Stage.VacuumFloor))
+        {
+            return work;
+        }
+
+        var washed = all.Where(other =>
+                other.Status.Item.Task.Stage == Stage.MatsOut && other.Drying > TimeSpan.Zero
+            )
+            .SelectMany(other => other.Status.Surfaces)
+            .Select(surface => surface.Surface.Id)
+            .ToHashSet();
+        SurfaceStatus[] dry =
+        [
+            .. work.Status.Surfaces.Where(surface => !washed.Contains(surface.Surface.Id)),
+        ];
+        return dry.Length == work.Status.Surfaces.Count ? work
+            : dry.Length == 0 ? null
+            : workOn(work.Status.On(dry));
+    }
+
     private TaskChoices[] ChoicesOf(PlannedOrder planned) =>
         [
             .. planned
@@ -315,9 +396,11 @@ public sealed class SessionPlanner
                 ),
         ];
 
-    private Share ShareOf(IReadOnlyList<int> selection)
+    private Share ShareOf(IReadOnlyList<int> selection, IReadOnlyList<TaskId> dropped)
     {
-        double taken = selection.Sum(index => (double)worths[index]);
+        double taken = selection
+            .Where(index => !dropped.Contains(candidates[index].Task.Status.Item.Task.Id))
+            .Sum(index => (double)worths[index]);
         return wholeWorth == 0 ? Share.None : new Share(Math.Min(1, taken / wholeWorth));
     }
 
@@ -326,5 +409,9 @@ public sealed class SessionPlanner
         IReadOnlyList<OrderJob> Jobs,
         RunningOrder Order,
         IReadOnlyList<BroughtBackLater> Later
-    );
+    )
+    {
+        /// <summary>What was chosen and is left out after all.</summary>
+        public IReadOnlyList<TaskId> Dropped { get; init; } = [];
+    }
 }

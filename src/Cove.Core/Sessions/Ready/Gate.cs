@@ -17,6 +17,9 @@ namespace Cove.Core.Sessions.Ready;
 /// <param name="spots">The spots and closed surfaces; none when left out.</param>
 public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBook? spots = null)
 {
+    /// <summary>What is wet for longer is wet for the day. Cove's own choice.</summary>
+    private static readonly TimeSpan AllDay = TimeSpan.FromHours(20);
+
     private readonly SpotBook spots = spots ?? SpotBook.Empty;
 
     /// <summary>Whether a task is near enough to being due to be offered on a surface.</summary>
@@ -81,7 +84,12 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBo
 
         HeldBack? MustStand(CareTask wet) =>
             work.Drying > place.Standing.Length() && wet.PutBack == TimeSpan.Zero
-                ? Held(HoldReason.MustStand, $"What it wets takes {InWords(work.Drying)} to dry.") with
+                ? Held(
+                    IsReliedOn(wet) || work.Drying >= AllDay
+                        ? HoldReason.WetWhenDriven
+                        : HoldReason.MustStand,
+                    $"What it wets takes {InWords(work.Drying)} to dry."
+                ) with
                 {
                     WayOut =
                         Standings.Enough(work.Drying) == Standing.UntilTomorrow
@@ -135,6 +143,10 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBo
     /// <summary>Nothing is vacuumed, brushed or protected on damp ground.</summary>
     private static bool NeedsDryGround(Stage stage) =>
         stage is Stage.Dust or Stage.VacuumHigh or Stage.VacuumFloor or Stage.Protect;
+
+    /// <summary>What keeps a person safe on the road is not driven wet.</summary>
+    private static bool IsReliedOn(CareTask task) =>
+        task.Kinds.Any(kind => kind is SurfaceKind.Belts or SurfaceKind.ChildSeat);
 
     private static bool DriesTooSoon(CareTask task) =>
         task.Stage == Stage.Protect || (task.Products.Count > 0 && task.Drying > TimeSpan.Zero);

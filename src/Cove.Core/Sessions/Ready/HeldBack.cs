@@ -59,6 +59,9 @@ public enum HoldReason
     /// <summary>The car would have to stand longer than it may.</summary>
     MustStand,
 
+    /// <summary>What a person relies on, or what is wet for a day, would still be wet when the car is driven.</summary>
+    WetWhenDriven,
+
     /// <summary>Nothing owned is safe there, strong enough, in date and enough.</summary>
     NoProduct,
 
@@ -69,7 +72,7 @@ public enum HoldReason
 /// <summary>What an owner may do about reasons.</summary>
 public static class HoldReasons
 {
-    /// <summary>Whether an owner may do a task all the same: where only minutes, tools or the outcome are at stake, and they may know better than what is on record. Where a person could be harmed, where nothing safe is owned, and on damp ground they may not.</summary>
+    /// <summary>Whether an owner may do a task all the same: where only minutes, tools or the outcome are at stake, and they may know better than what is on record. Where a person could be harmed, where nothing safe is owned, on damp ground, and where belts would be wet on the road they may not.</summary>
     public static bool MayBeOverruled(this HoldReason reason) =>
         reason
             is HoldReason.LeftOut

@@ -238,7 +238,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
 
     private BroughtBackView BroughtBack(BroughtBackLater later) =>
         new(
-            RunStep.NameOf(later.TaskId, putsBack: true),
+            later.Name.Length > 0 ? later.Name : RunStep.NameOf(later.TaskId, putsBack: true),
             later.From.TotalMinutes,
             clock.OnTheWall(clock.Now + later.From)
         );

@@ -44,10 +44,9 @@ internal static class VehicleFileEndpoints
     private static async Task<IResult> Export(
         VehicleId vehicleId,
         VehicleFileStore files,
-        OwnerClock clock,
         CancellationToken cancel
     ) =>
-        await files.Export(vehicleId, clock.Now, cancel) is { } file
+        await files.Export(vehicleId, cancel) is { } file
             ? Results.File(VehicleFile.Write(file), Json, FileName(file.Name))
             : Problems.NotFound(VehicleEndpoints.UnknownVehicle);
 
@@ -104,7 +103,7 @@ internal static class VehicleFileEndpoints
     )
     {
         changes.Afterwards(() => photos.Tidy());
-        return await files.Export(vehicleId, clock.Now, cancel) is { } file
+        return await files.Export(vehicleId, cancel) is { } file
             ? Created(
                 await files.Import(
                     file with
