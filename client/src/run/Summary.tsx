@@ -90,6 +90,9 @@ export function Summary({ run, answers }: { run: Run; answers: ReturnType<typeof
           ? `${count(done.length, "task")} in ${Math.max(1, Math.round(taken / 60))} min, ${besidePlan(taken - planned)}.`
           : "No task was finished, so no level has changed."}
       </p>
+      <div className="-mx-5 mb-4 empty:hidden">
+        <ThingsOut vehicleId={run.vehicleId} />
+      </div>
       <NotTaken answers={answers} />
       <WaitingLine waiting={answers.waiting} />
       {answers.waiting && (
@@ -148,7 +151,6 @@ export function Summary({ run, answers }: { run: Run; answers: ReturnType<typeof
       ))}
       <Laundry run={run} />
       <div className="-mx-5 mt-4 empty:hidden">
-        <ThingsOut vehicleId={run.vehicleId} />
         <Reminders vehicleId={run.vehicleId} now={run.now} />
       </div>
       <div className="mt-auto grid gap-2.5 pt-6">
