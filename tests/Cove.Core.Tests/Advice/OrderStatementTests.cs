@@ -87,26 +87,6 @@ public sealed class OrderStatementTests
         }
     }
 
-    // Seen: from ten minutes to twenty nothing was gained, since the minutes of the child seats were found missing only
-    // when the work stood in order; three taps of the owner's made half as much again of them.
-    [Fact]
-    public void Minutes_between_ten_and_twenty_bring_something_to_a_family_too()
-    {
-        Home family = Family with { Shelf = [], Place = Workplace.Usual };
-
-        double[] gained = [.. Enumerable.Range(10, 12).Select(minutes => family.Session(minutes).Gain.Value)];
-
-        Assert.True(gained[^1] > gained[0] * 1.2, string.Join(", ", gained.Select(share => $"{share:P0}")));
-        for (int minutes = 10; minutes <= 21; minutes++)
-        {
-            SessionPlan plan = family.Session(minutes);
-            Assert.True(
-                plan.Order.Length >= TimeSpan.FromMinutes(minutes * 0.6),
-                $"{minutes} min: {plan.Order.Length}"
-            );
-        }
-    }
-
     // Seen: a child seat was fixed on a bench that was wet for hours.
     [Fact]
     public void What_would_come_back_onto_wet_seats_is_left_out_and_becomes_a_reminder_with_a_time()

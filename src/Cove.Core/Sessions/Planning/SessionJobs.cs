@@ -64,15 +64,6 @@ public sealed class SessionJobs(
         (job.PutsBack && CareTasks.Find(job.TaskId) is { } task && task.PutBack > TimeSpan.Zero)
         || job.TaskId == ThingsBack;
 
-    /// <summary>What it takes to carry out all that lies loose and to bring it back, once in a session.</summary>
-    public TimeSpan LooseThingsTake { get; } =
-        SessionChores
-            .All.Where(chore => chore.ForLooseThings)
-            .Aggregate(TimeSpan.Zero, (sum, chore) => sum + paces.WorkOf(chore, things?.ChildSeats ?? 0));
-
-    /// <summary>Whether something lies loose on a surface, and leaves the car before it is worked on.</summary>
-    public bool LieOn(Surface surface) => things.LieOn(surface);
-
     /// <summary>Whether child seats lie in the car that leave it for work behind.</summary>
     public bool HasChildSeats => things.ChildSeats > 0;
 

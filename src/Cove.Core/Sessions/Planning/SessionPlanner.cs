@@ -10,7 +10,7 @@ namespace Cove.Core.Sessions.Planning;
 
 /// <summary>Plans sessions for one vehicle at one instant: what is worth doing, for every length of session, and in which order.</summary>
 /// <remarks>
-/// Triage counts hands, fetching, and carrying out and back what lies loose; walking, swapping kits and waiting for something to dry are known only once
+/// Triage counts hands and fetching; walking, swapping kits and waiting for something to dry are known only once
 /// the jobs stand in order. A session is therefore the largest triage choice whose order fits the minutes from
 /// the first step to the last. What cannot be dry by then is brought back later: see <see cref="SessionPlan.Later"/>.
 /// </remarks>
@@ -158,19 +158,9 @@ public sealed class SessionPlanner
     /// <summary>Each link of a task requires the one before it; the first requires the other task as far as the surfaces reach that need it.</summary>
     private TriageProblem TriageOf()
     {
-        // What lies loose is carried out once for all that is done below it, as a kit is fetched once.
-        bool[] belowThings =
-        [
-            .. candidates.Select(candidate =>
-                candidate.Task.Links[candidate.Link].Adds.Any(surface => jobs.LieOn(surface.Surface))
-            ),
-        ];
         int[] fetch =
         [
             .. AllKits.Select(kit => (int)Math.Round(kit.Facts().Fetch.TotalMinutes * HalfMinutesAMinute)),
-            .. belowThings.Contains(true)
-                ? [(int)Math.Round(jobs.LooseThingsTake.TotalMinutes * HalfMinutesAMinute)]
-                : Array.Empty<int>(),
         ];
         return new TriageProblem(
             [
@@ -183,7 +173,6 @@ public sealed class SessionPlanner
                                 .. candidate.Task.Status.Item.Task.Kits.Select(kit =>
                                     Array.IndexOf(AllKits, kit)
                                 ),
-                                .. belowThings[index] ? [AllKits.Length] : Array.Empty<int>(),
                             ],
                             candidate.Link > 0 ? index - 1 : RequiredFor(candidate.Task)
                         )
