@@ -80,7 +80,6 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             .Concat(Standing())
             .Concat(OutAndBack())
             .Concat(SeatsBack())
-            .Concat(WashedIsNotVacuumed())
             .Concat(Place())
             .Concat(Closed())
             .Select(complaint => $"{plan.Minutes} min: {complaint}");
@@ -438,16 +437,6 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
                 && surface.Id.Value.StartsWith("rear", StringComparison.Ordinal)
             )
         );
-
-    /// <summary>Mats that were washed, and a cover that was wiped, are wet: no nozzle goes over them in the same session.</summary>
-    private IEnumerable<string> WashedIsNotVacuumed() =>
-        from washed in plan.Works
-        where washed.Status.Item.Task.Id.Value is "wash-rubber-mats" or "foam-fabric-mats" or "pet-cover"
-        from vacuumed in plan.Works
-        where vacuumed.Status.Item.Task.Id.Value is "vacuum-carpets" or "vacuum-seats"
-        from surface in vacuumed.Status.Item.Surfaces
-        where washed.Status.Item.Surfaces.Contains(surface)
-        select $"{vacuumed.Status.Item.Task.Id} over {surface.Id}, wet from {washed.Status.Item.Task.Id}";
 
     private IEnumerable<string> Place() =>
         from work in plan.Works

@@ -404,9 +404,6 @@ internal static class DryMethods
                 "No hair on a damp palm drawn across it.",
                 [Warnings.Biological, "Wash it as its own label says when it smells."]
             )
-            {
-                AlsoDoes = ["vacuum-seats"],
-            }
         ),
     ];
 }

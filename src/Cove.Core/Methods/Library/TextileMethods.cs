@@ -318,9 +318,6 @@ internal static class TextileMethods
                 "The towel comes away light, the pile stands.",
                 [Warnings.Mildew, Warnings.LabelFirst]
             )
-            {
-                AlsoDoes = ["vacuum-carpets"],
-            }
         ),
         new(
             ["wash-rubber-floor"],
@@ -390,7 +387,6 @@ internal static class TextileMethods
             )
             {
                 HeavyTimes = 2,
-                AlsoDoes = ["vacuum-carpets"],
             }
         ),
         new(

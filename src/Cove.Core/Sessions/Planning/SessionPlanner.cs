@@ -334,8 +334,6 @@ public sealed class SessionPlanner
             .. ready
                 .All.Where(reached.ContainsKey)
                 .Select(task => OnlyNeeded(reached[task], reached))
-                .OfType<TaskWork>()
-                .Select(work => WithoutWashed(work, reached.Values))
                 .OfType<TaskWork>(),
         ];
     }
@@ -357,29 +355,6 @@ public sealed class SessionPlanner
         return keep.Length == work.Status.Surfaces.Count ? work
             : keep.Length == 0 ? null
             : workOn(work.Status.On(keep));
-    }
-
-    /// <summary>What is washed or wiped outside the car first is not vacuumed wet afterwards: the washing does that too.</summary>
-    private TaskWork? WithoutWashed(TaskWork work, IEnumerable<TaskWork> all)
-    {
-        if (work.Status.Item.Task.Stage is not (Stage.VacuumHigh or Stage.VacuumFloor))
-        {
-            return work;
-        }
-
-        var washed = all.Where(other =>
-                other.Status.Item.Task.Stage == Stage.MatsOut && other.Drying > TimeSpan.Zero
-            )
-            .SelectMany(other => other.Status.Surfaces)
-            .Select(surface => surface.Surface.Id)
-            .ToHashSet();
-        SurfaceStatus[] dry =
-        [
-            .. work.Status.Surfaces.Where(surface => !washed.Contains(surface.Surface.Id)),
-        ];
-        return dry.Length == work.Status.Surfaces.Count ? work
-            : dry.Length == 0 ? null
-            : workOn(work.Status.On(dry));
     }
 
     private TaskChoices[] ChoicesOf(PlannedOrder planned) =>
