@@ -51,7 +51,9 @@ export default defineConfig({
                     if (!response.headers.has("Cove-Answer")) {
                       throw new Error("Something else answered in Cove's place.");
                     }
-                    return response;
+                    // Whole before it is passed on: an answer cut off on the way is none, and a page that leaves while
+                    // one arrives keeps no part of it open, which would hold a newer Cove back.
+                    return new Response(await response.arrayBuffer(), response);
                   },
                 },
               ],

@@ -1,5 +1,5 @@
 import createClient from "openapi-fetch";
-import { StrangerAnswered, sendOnce } from "./resend";
+import { isFromCove, StrangerAnswered, sendOnce } from "./resend";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -107,6 +107,7 @@ export async function ask<T>(request: Promise<Reply<T>>): Promise<T> {
     problem.title ?? "Cove could not do this. Try again.",
     answer.response.status,
     problem.errors ?? {},
+    isFromCove(answer.response),
   );
 }
 

@@ -1,9 +1,10 @@
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
-import { KEY_HEADER, StrangerAnswered, sendOnce } from "./resend";
+import { isFromCove, KEY_HEADER, StrangerAnswered, sendOnce } from "./resend";
 
 const sent: Request[] = [];
 let lost = 0;
 let stranger = 0;
+let strangerType = "text/html";
 let silent = false;
 
 beforeEach(() => {
@@ -11,6 +12,7 @@ beforeEach(() => {
   sent.length = 0;
   lost = 0;
   stranger = 0;
+  strangerType = "text/html";
   silent = false;
   vi.stubGlobal("fetch", async (request: Request) => {
     sent.push(request);
@@ -18,7 +20,10 @@ beforeEach(() => {
       throw new TypeError("Failed to fetch");
     }
     if (stranger) {
-      return new Response("<h1>Sign in</h1>", { status: stranger });
+      return new Response("<h1>Sign in</h1>", {
+        status: stranger,
+        headers: { "Content-Type": strangerType },
+      });
     }
     if (silent) {
       return new Promise((_, reject) =>
@@ -84,6 +89,19 @@ test.each([200, 401, 403, 404, 429, 500])(
     );
   },
 );
+
+test("a refusal in words is passed on whoever wrote it, but not as Cove's", async () => {
+  strangerType = "application/problem+json";
+  stranger = 409;
+
+  const refused = await sendOnce(new Request("http://cove.test/api/things"));
+  expect(refused.status).toBe(409);
+  expect(isFromCove(refused)).toBe(false);
+  stranger = 200;
+  await expect(sendOnce(new Request("http://cove.test/api/things"))).rejects.toBeInstanceOf(
+    StrangerAnswered,
+  );
+});
 
 test("a server that takes a request and stays silent is given up, and so is what nobody waits for", async () => {
   silent = true;

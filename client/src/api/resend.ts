@@ -13,12 +13,23 @@ const OWN_MARK = "Cove-Answer";
 /** Something on the way to Cove has answered in its place. Whatever it says, it is not for it to say. */
 export class StrangerAnswered extends Error {}
 
+/** Whether Cove itself has answered. What is kept on the device is let go on its word alone. */
+export function isFromCove(response: Response): boolean {
+  return response.headers.has(OWN_MARK);
+}
+
 async function askCove(request: Request): Promise<Response> {
   const response = await fetch(request);
-  if (!response.headers.has(OWN_MARK)) {
+  if (!isFromCove(response) && !isRefusalInWords(response)) {
     throw new StrangerAnswered();
   }
   return response;
+}
+
+/** Words that can be shown are passed on, whoever wrote them: an answer that only says no makes nothing true. */
+function isRefusalInWords(response: Response): boolean {
+  const type = response.headers.get("Content-Type") ?? "";
+  return !response.ok && type.startsWith("application/problem+json");
 }
 
 /** Asks, and gives up when no answer comes for long. (Older browsers cannot join signals by themselves.) */

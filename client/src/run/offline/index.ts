@@ -63,7 +63,10 @@ export async function findRun(runId: string, signal: AbortSignal): Promise<Run> 
     return run;
   } catch (problem) {
     const isAnswered =
-      problem instanceof Problem && !problem.isLostServer && !isPassing(problem.status);
+      problem instanceof Problem &&
+      problem.isFromCove &&
+      !problem.isLostServer &&
+      !isPassing(problem.status);
     if (kept && !isAnswered) {
       return kept;
     }
