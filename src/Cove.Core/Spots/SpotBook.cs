@@ -1,5 +1,7 @@
 using Cove.Core.Log;
+using Cove.Core.Methods;
 using Cove.Core.Upkeep;
+using Cove.Core.Vehicles.Plan;
 using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Spots;
@@ -17,14 +19,22 @@ public sealed class SpotBook
     private static readonly TimeSpan WetFor = TimeSpan.FromHours(12);
 
     private readonly Dictionary<SurfaceId, Closure> closures = [];
+    private readonly Dictionary<SurfaceId, Closure> beside;
     private readonly List<OpenSpot> spots = [];
 
     /// <summary>Reads them from the log.</summary>
     /// <param name="log">Every event of the car that can make a spot, with what was done about it; in any order.</param>
     /// <param name="surfaces">The surfaces in care.</param>
     /// <param name="now">The present instant.</param>
-    public SpotBook(IEnumerable<LogEntry> log, IReadOnlyList<Surface> surfaces, DateTimeOffset now)
+    /// <param name="around">Where the car stands and what it looks like; null when nothing is known of it: then what hurts closes no more than its own place.</param>
+    public SpotBook(
+        IEnumerable<LogEntry> log,
+        IReadOnlyList<Surface> surfaces,
+        DateTimeOffset now,
+        SpotSurroundings? around = null
+    )
     {
+        double dryingTimes = around?.Place.DryingTimes ?? 1;
         var byId = surfaces
             .Where(surface => SpotGrounds.CanHappenTo(surface.Kind))
             .ToDictionary(surface => surface.Id);
@@ -40,13 +50,19 @@ public sealed class SpotBook
                     {
                         if (FirstAid.ClosesFor(kind))
                         {
-                            closures[id] = new Closure(byId[id], kind, happened.At);
+                            closures[id] = new Closure(byId[id], kind, happened.At)
+                            {
+                                Around = around is null
+                                    ? []
+                                    : SpillSurroundings.Of(kind, byId[id], surfaces, around.Plan),
+                            };
                         }
                         else
                         {
                             open[(happened.Id, id)] = new OpenSpot(happened.Id, byId[id], kind, happened.At)
                             {
                                 Note = happened.Note,
+                                DryingTimes = dryingTimes,
                             };
                         }
                     }
@@ -74,7 +90,7 @@ public sealed class SpotBook
                     {
                         if (changed.State == ClosureState.Open)
                         {
-                            closures.Remove(id);
+                            Open(id);
                         }
                         else
                         {
@@ -107,6 +123,12 @@ public sealed class SpotBook
         [
             .. closures.Values.OrderBy(closure => closure.Since).ThenBy(closure => closure.Surface.Id),
         ];
+        beside = Closures
+            .SelectMany(closure =>
+                closure.Around.Select(surface => closure with { Surface = surface, From = closure.Surface })
+            )
+            .DistinctBy(closure => closure.Surface.Id)
+            .ToDictionary(closure => closure.Surface.Id);
         Damp = spots
             .Select(spot => (spot.Surface.Id, DryAt: DryAt(spot)))
             .Where(spot => spot.DryAt > now)
@@ -120,24 +142,40 @@ public sealed class SpotBook
     /// <summary>The spots that still have to be seen to or looked at again, the latest first.</summary>
     public IReadOnlyList<OpenSpot> Spots => spots;
 
-    /// <summary>The closed surfaces.</summary>
+    /// <summary>The closed surfaces themselves; each says what lies around it and is closed as well.</summary>
     public IReadOnlyList<Closure> Closures { get; }
 
     /// <summary>What a spot has left damp, and until when.</summary>
     public IReadOnlyDictionary<SurfaceId, DateTimeOffset> Damp { get; }
 
-    /// <summary>Why a surface is closed; null when it is open.</summary>
-    public Closure? ClosureOf(SurfaceId surfaceId) => closures.GetValueOrDefault(surfaceId);
+    /// <summary>Why a surface is closed, by itself or because of what lies beside it; null when it is open.</summary>
+    public Closure? ClosureOf(SurfaceId surfaceId) =>
+        closures.GetValueOrDefault(surfaceId) ?? beside.GetValueOrDefault(surfaceId);
 
     /// <summary>The latest spot on a surface that nobody has seen to; null when there is none.</summary>
     public OpenSpot? FreshOn(SurfaceId surfaceId) =>
         spots.FirstOrDefault(spot => spot.Surface.Id == surfaceId && spot.Outcome is null);
 
+    /// <summary>Opens a surface; what was closed only because of it opens with it.</summary>
+    private void Open(SurfaceId id)
+    {
+        closures.Remove(id);
+        foreach ((SurfaceId at, Closure closure) in closures.ToArray())
+        {
+            closures[at] = closure with { Around = [.. closure.Around.Where(surface => surface.Id != id)] };
+        }
+    }
+
     private static DateTimeOffset DryAt(OpenSpot spot) =>
-        spot.TreatedAt is { } treated ? treated + spot.Aid.Drying
+        spot.LookFrom is { } dry ? dry
         : FirstAid.IsWet(spot.Kind) ? spot.At + WetFor
         : spot.At;
 }
+
+/// <summary>What a spot lies in.</summary>
+/// <param name="Place">Where the car stands: things dry by it.</param>
+/// <param name="Plan">Draws the cabin; asked only when something lies there that reaches further than its own place.</param>
+public sealed record SpotSurroundings(Workplace Place, Func<CabinPlan> Plan);
 
 /// <summary>A spot that somebody has to see to.</summary>
 /// <param name="Id">The entry of the event that made it.</param>
@@ -158,11 +196,17 @@ public sealed record OpenSpot(EntryId Id, Surface Surface, SpotKind Kind, DateTi
     /// <summary>When somebody last saw to it; null while nobody has.</summary>
     public DateTimeOffset? TreatedAt { get; init; }
 
+    /// <summary>How many times as long it takes to dry as in mild air; above 0. See <see cref="Methods.Workplace.DryingTimes"/>.</summary>
+    public double DryingTimes { get; init; } = 1;
+
+    /// <summary>How long it takes to dry after first aid, where the car stands now.</summary>
+    public TimeSpan Drying => Aid.Drying * DryingTimes;
+
     /// <summary>What to do about it.</summary>
     public FirstAid Aid => FirstAid.For(Kind, Surface.Make);
 
     /// <summary>From when on it can be looked at again; null while nobody has treated it.</summary>
-    public DateTimeOffset? LookFrom => TreatedAt + Aid.Drying;
+    public DateTimeOffset? LookFrom => TreatedAt + Drying;
 }
 
 /// <summary>A surface that is closed to routine work.</summary>
@@ -171,13 +215,21 @@ public sealed record OpenSpot(EntryId Id, Surface Surface, SpotKind Kind, DateTi
 /// <param name="Since">Since when.</param>
 public sealed record Closure(Surface Surface, SpotKind? Kind, DateTimeOffset Since)
 {
+    /// <summary>What lies around it and is closed because of it.</summary>
+    public IReadOnlyList<Surface> Around { get; init; } = [];
+
+    /// <summary>The surface that closes it; null when it is closed for its own sake.</summary>
+    public Surface? From { get; init; }
+
     /// <summary>Why it is closed, as one sentence.</summary>
     public string Why =>
-        Kind is { } kind
-            ? $"{CareEvents.All.First(known => known.Spot == kind).Name}."
-            : "It is with a professional.";
+        Kind is not { } kind ? "It is with a professional."
+        : From is { } from ? $"{NameOf(kind)}: {from.Name}."
+        : $"{NameOf(kind)}.";
 
     /// <summary>Who deals with it, as one sentence.</summary>
     public string Who =>
         Kind is { } kind ? FirstAid.For(kind, Surface.Make).Who! : "Open it again when it is back.";
+
+    private static string NameOf(SpotKind kind) => CareEvents.All.First(known => known.Spot == kind).Name;
 }

@@ -18,13 +18,18 @@ public sealed record SpotProducts(Pick? Cleaner, Pick? KeepOff)
     public static SpotProducts For(FirstAid aid, Surface surface, SafestWays ways, Supplies supplies)
     {
         UseContext context = UseContext.Usual with { Screens = ways.Shelf.Ways.Screens };
+        // The cleaner goes on the larger part; what the other part takes stands in its own step.
+        Surface most = surface with
+        {
+            Material = surface.Make.Parts[0],
+        };
         Pick? cleaner = aid
             .Cleaners.SelectMany(wanted =>
                 ways.Shelf.WithHomely.Where(product =>
                     product.Make.Class == wanted && !supplies.Of(product).TooOld
                 )
             )
-            .Select(product => ways.Of(product, surface, context))
+            .Select(product => ways.Of(product, most, context))
             .FirstOrDefault(pick => pick.Judgement.MayBeDone);
         Pick? keepOff = ways
             .Shelf.Products.Where(product => IsTempting(product.Make.Class))

@@ -70,6 +70,33 @@ public static class CareEvents
         new("sickness", "Someone was sick aboard, or bled") { Spot = SpotKind.SicknessOrBlood },
         new("mould", "Mould was found") { Spot = SpotKind.Mould, RaisesLike = "sickness" },
         new("broken-glass", "Glass broke, or something sharp lies there") { Spot = SpotKind.BrokenGlass },
+        new("fuel-or-oil", "Fuel, engine oil or thinner was spilled")
+        {
+            Spot = SpotKind.FuelOrOil,
+            RaisesLike = "spill",
+        },
+        new("harsh-chemical", "Battery acid, drain cleaner, bleach or the like got on it")
+        {
+            Spot = SpotKind.HarshChemical,
+            RaisesLike = "spill",
+        },
+        new("flood-water", "Flood water or sewage came in")
+        {
+            Spot = SpotKind.FloodWater,
+            RaisesLike = "sickness",
+        },
+        new("water-at-electrics", "Water near a seat motor, a sensor, plugs or orange cables")
+        {
+            Spot = SpotKind.WaterAtElectrics,
+            RaisesLike = "spill",
+        },
+        new("needle", "A needle or syringe lies there") { Spot = SpotKind.Needle, RaisesLike = "sickness" },
+        new("droppings", "An animal left droppings or urine")
+        {
+            Spot = SpotKind.Droppings,
+            RaisesLike = "sickness",
+        },
+        new("medicine", "Medicine was spilled or lost") { Spot = SpotKind.Medicine, RaisesLike = "spill" },
         new("winter-trip", "A winter trip: snow, grit and salt", WholeCar: true),
     ];
 

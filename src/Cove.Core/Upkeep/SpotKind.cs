@@ -33,12 +33,33 @@ public enum SpotKind
     /// <summary>Plain water, rain, snow.</summary>
     Water,
 
-    /// <summary>Vomit, blood, droppings. It closes the surface.</summary>
+    /// <summary>Vomit or blood. It closes the surface and what lies beside it.</summary>
     SicknessOrBlood,
 
     /// <summary>Mould. It closes the surface.</summary>
     Mould,
 
-    /// <summary>Broken glass, or another thing that cuts or pricks. It closes the surface.</summary>
+    /// <summary>Broken glass, or another thing that cuts. It closes the surface and all that lies below and around it.</summary>
     BrokenGlass,
+
+    /// <summary>Fuel, engine oil, thinner: what burns or gives vapour that does. It closes the whole car.</summary>
+    FuelOrOil,
+
+    /// <summary>Battery acid, drain or toilet cleaner, bleach. It closes the surface and what lies beside it.</summary>
+    HarshChemical,
+
+    /// <summary>Flood water or sewage. It closes the whole car.</summary>
+    FloodWater,
+
+    /// <summary>Water near seat motors, sensors, plugs or orange cables. It closes the surface and what lies beside it.</summary>
+    WaterAtElectrics,
+
+    /// <summary>A syringe or another needle. It closes the surface and what lies beside it.</summary>
+    Needle,
+
+    /// <summary>Droppings or urine of an animal. It closes the surface.</summary>
+    Droppings,
+
+    /// <summary>Tablets, syrup, ointment, patches. It closes the surface.</summary>
+    Medicine,
 }

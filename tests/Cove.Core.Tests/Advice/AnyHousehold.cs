@@ -53,7 +53,12 @@ internal sealed class AnyHousehold
                     Today
                 ),
                 DampSurfaces.Of(Log, Ledger.Vehicle.InCare(), Now),
-                new SpotBook(Log, Ledger.Vehicle.InCare(), Now)
+                new SpotBook(
+                    Log,
+                    Ledger.Vehicle.InCare(),
+                    Now,
+                    new SpotSurroundings(Place, () => Ledger.Vehicle.ToCabin().Plan)
+                )
             )
         );
     }

@@ -454,6 +454,20 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
         where why is not null
         select $"routine work on {surface.Id}: {why}";
 
+    private static readonly HashSet<string> Hurts =
+    [
+        "sickness",
+        "mould",
+        "broken-glass",
+        "fuel-or-oil",
+        "harsh-chemical",
+        "flood-water",
+        "water-at-electrics",
+        "needle",
+        "droppings",
+        "medicine",
+    ];
+
     private string? WhyClosed(SurfaceId surface)
     {
         string? closed = null;
@@ -463,7 +477,7 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             switch (entry)
             {
                 case Happened happened when happened.SurfaceIds.Contains(surface):
-                    if (happened.EventId.Value is "sickness" or "mould" or "broken-glass")
+                    if (Hurts.Contains(happened.EventId.Value))
                     {
                         closed = happened.EventId.Value;
                     }

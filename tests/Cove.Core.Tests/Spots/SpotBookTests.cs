@@ -67,6 +67,13 @@ public sealed class SpotBookTests
     [InlineData("sickness")]
     [InlineData("mould")]
     [InlineData("broken-glass")]
+    [InlineData("fuel-or-oil")]
+    [InlineData("harsh-chemical")]
+    [InlineData("flood-water")]
+    [InlineData("water-at-electrics")]
+    [InlineData("needle")]
+    [InlineData("droppings")]
+    [InlineData("medicine")]
     public void What_hurts_people_closes_the_surface_until_its_owner_opens_it(string happening)
     {
         Happened happened = Event(happening, 5, "driver-seat");

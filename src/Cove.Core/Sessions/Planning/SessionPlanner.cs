@@ -235,10 +235,16 @@ public sealed class SessionPlanner
         PlannedOrder apart = Ordered(works, jobs.Of(works, seatsApart: true), []);
         PlannedOrder[] all = [whole, .. InOrder(apart, seatsApart: true)];
         List<PlannedOrder> planned = [.. all.Where(IsCalm)];
-        TaskWork[] dry = [.. WithoutDependents(works, [.. works.Where(jobs.KeepsChildSeatsOut)])];
-        if (dry.Length < works.Length)
+        TaskWork[] left = [.. WithoutDependents(works, [.. works.Where(jobs.KeepsChildSeatsOut)])];
+        if (left.Length < works.Length)
         {
-            TaskId[] dropped = [.. works.Except(dry).Select(work => work.Status.Item.Task.Id)];
+            TaskWork[] dry = [.. left.Select(work => OnlyNeeded(work, left)).OfType<TaskWork>()];
+            TaskId[] dropped =
+            [
+                .. works
+                    .Select(work => work.Status.Item.Task.Id)
+                    .Except(dry.Select(work => work.Status.Item.Task.Id)),
+            ];
             planned.AddRange(WithSeatsBack(dry).Select(order => order with { Dropped = dropped }));
         }
 
@@ -333,16 +339,16 @@ public sealed class SessionPlanner
         [
             .. ready
                 .All.Where(reached.ContainsKey)
-                .Select(task => OnlyNeeded(reached[task], reached))
+                .Select(task => OnlyNeeded(reached[task], reached.Values))
                 .OfType<TaskWork>(),
         ];
     }
 
-    private TaskWork? OnlyNeeded(TaskWork work, Dictionary<ReadyTask, TaskWork> reached)
+    private TaskWork? OnlyNeeded(TaskWork work, IReadOnlyCollection<TaskWork> reached)
     {
         CareTask task = work.Status.Item.Task;
         var needed = reached
-            .Values.Where(other => other.Status.Item.Task.Requires == task.Id)
+            .Where(other => other.Status.Item.Task.Requires == task.Id)
             .SelectMany(other => other.Status.Surfaces)
             .Select(surface => surface.Surface.Id)
             .ToHashSet();

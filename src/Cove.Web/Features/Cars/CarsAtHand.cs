@@ -32,15 +32,21 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
 
         CarShelf shelf = await services.Shelves.For(ledger, cancel);
         DateTimeOffset now = clock.Now;
+        Workplace place = await services.Places.Find(vehicleId, now, cancel) ?? Workplace.Usual;
         var today = new DayConditions(
-            await services.Places.Find(vehicleId, now, cancel) ?? Workplace.Usual,
+            place,
             Supplies.Of(shelf.Shelf.Products, await services.Shelves.Uses(shelf.Shelf, cancel), clock.Today),
             DampSurfaces.Of(
                 await services.Log.DoneSince(vehicleId, now - DampSurfaces.Reach, cancel),
                 ledger.Vehicle.InCare(),
                 now
             ),
-            new SpotBook(await services.Log.Spots(vehicleId, cancel), ledger.Vehicle.InCare(), now)
+            new SpotBook(
+                await services.Log.Spots(vehicleId, cancel),
+                ledger.Vehicle.InCare(),
+                now,
+                new SpotSurroundings(place, () => ledger.Vehicle.ToCabin().Plan)
+            )
         );
         var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), now, today));
         lock (turn)

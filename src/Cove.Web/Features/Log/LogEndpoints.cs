@@ -25,7 +25,8 @@ internal static class LogEndpoints
                             careEvent.Id.Value,
                             careEvent.Name,
                             careEvent.WholeCar,
-                            careEvent.Spot is not null
+                            careEvent.Spot is not null,
+                            careEvent.Spot is { } kind && FirstAid.ClosesFor(kind)
                         ))
                         .ToArray()
             )

@@ -86,4 +86,5 @@ public sealed record NewEvent
 /// <param name="Name">What happened.</param>
 /// <param name="WholeCar">Whether it usually touches the whole car rather than one place.</param>
 /// <param name="Spot">Whether it makes a spot that is seen to before anything else.</param>
-internal sealed record EventChoiceView(string Id, string Name, bool WholeCar, bool Spot);
+/// <param name="Hurts">Whether it can hurt people, so that it closes what it is on instead of being treated.</param>
+internal sealed record EventChoiceView(string Id, string Name, bool WholeCar, bool Spot, bool Hurts);

@@ -16,7 +16,11 @@ internal sealed record SpotsView(
         new(
             clock.OnTheWall(clock.Now),
             [.. day.Spots.Spots.Select(spot => SpotView.Of(spot, day, clock))],
-            [.. day.Spots.Closures.Select(closure => ClosureView.Of(closure, clock))]
+            [
+                .. day.Spots.Closures.Select(closure =>
+                    ClosureView.Of(closure, day.Ledger.Vehicle.InCare().Count, clock)
+                ),
+            ]
         );
 }
 
@@ -81,9 +85,13 @@ internal sealed record SpotView(
             spot.Outcome,
             spot.LookFrom is { } from ? clock.OnTheWall(from) : null,
             aid.First,
-            [.. aid.Steps.Select(step => new SpotStepView(step.Text, step.Minutes, step.Cleaner))],
+            [
+                .. aid
+                    .Steps.Where(step => !step.Cleaner || products.Cleaner is not null)
+                    .Select(step => new SpotStepView(step.Text, step.Minutes, step.Cleaner)),
+            ],
             aid.Takes.TotalMinutes,
-            aid.Drying.TotalMinutes,
+            spot.Drying.TotalMinutes,
             aid.Never,
             aid.Cautions,
             aid.LookAgain,
@@ -135,6 +143,10 @@ internal sealed record SpotProductView(
 /// <param name="Who">Who deals with it, as a sentence.</param>
 /// <param name="First">What to do first; empty where it is with a professional.</param>
 /// <param name="Cautions">What could hurt; none where it is with a professional.</param>
+/// <param name="Meanwhile">What to do at once, in order, until somebody comes; none where it is with a professional.</param>
+/// <param name="Never">What not to do; empty where it is with a professional.</param>
+/// <param name="Around">The names of what lies around it and is closed as well.</param>
+/// <param name="WholeCar">Whether nothing of the car is open.</param>
 internal sealed record ClosureView(
     string SurfaceId,
     string SurfaceName,
@@ -143,10 +155,14 @@ internal sealed record ClosureView(
     string Why,
     string Who,
     string First,
-    IReadOnlyList<string> Cautions
+    IReadOnlyList<string> Cautions,
+    IReadOnlyList<string> Meanwhile,
+    string Never,
+    IReadOnlyList<string> Around,
+    bool WholeCar
 )
 {
-    public static ClosureView Of(Closure closure, OwnerClock clock)
+    public static ClosureView Of(Closure closure, int surfaces, OwnerClock clock)
     {
         FirstAid? aid = closure.Kind is { } kind ? FirstAid.For(kind, closure.Surface.Make) : null;
         return new ClosureView(
@@ -157,7 +173,11 @@ internal sealed record ClosureView(
             closure.Why,
             closure.Who,
             aid?.First ?? string.Empty,
-            aid?.Cautions ?? []
+            aid?.Cautions ?? [],
+            aid?.Meanwhile ?? [],
+            aid?.Never ?? string.Empty,
+            [.. closure.Around.Select(surface => surface.Name)],
+            closure.Around.Count == surfaces - 1
         );
     }
 }
