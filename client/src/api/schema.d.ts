@@ -2051,6 +2051,10 @@ export interface components {
             who: string;
             first: string;
             cautions: string[];
+            meanwhile: string[];
+            never: string;
+            around: string[];
+            wholeCar: boolean;
         };
         CoatAheadView: {
             name: string;
@@ -2249,6 +2253,7 @@ export interface components {
             name: string;
             wholeCar: boolean;
             spot: boolean;
+            hurts: boolean;
         };
         /** @enum {unknown} */
         FabricSchool: "bySoil" | "brush" | "cloth";
@@ -3957,7 +3962,7 @@ export interface components {
         /** @enum {unknown} */
         SpotGround: "hard" | "cloth" | "leather" | "suede" | "lining" | "webbing" | "glass" | "screen" | "opening";
         /** @enum {unknown} */
-        SpotKind: "spill" | "sugaryDrink" | "milkOrFood" | "greaseOrCream" | "waxOrGum" | "mudOrClay" | "inkOrDye" | "glueOrSticker" | "pollen" | "water" | "sicknessOrBlood" | "mould" | "brokenGlass";
+        SpotKind: "spill" | "sugaryDrink" | "milkOrFood" | "greaseOrCream" | "waxOrGum" | "mudOrClay" | "inkOrDye" | "glueOrSticker" | "pollen" | "water" | "sicknessOrBlood" | "mould" | "brokenGlass" | "fuelOrOil" | "harshChemical" | "floodWater" | "waterAtElectrics" | "needle" | "droppings" | "medicine";
         /** @enum {unknown} */
         SpotOutcome: "lookAgain" | "gone" | "stays";
         SpotProductView: {

@@ -89,23 +89,32 @@ export function HappeningButton({ vehicleId, surfaceId, surfaceName }: Props) {
             </button>
           </div>
         ) : (
-          <div className="grid gap-2 desk:grid-cols-2">
-            {happenings.data?.map((happening) => (
-              <button
-                type="button"
-                key={happening.id}
-                className="act2 justify-start text-left text-16"
-                disabled={record.isPending}
-                onClick={() =>
-                  happening.wholeCar
-                    ? setEverywhere(happening.id)
-                    : record.mutate({ event: happening.id, whole: false })
-                }
-              >
-                {happening.name}
-              </button>
-            ))}
-          </div>
+          [false, true].map((hurts) => (
+            <div key={String(hurts)} className="mb-3">
+              {hurts && (
+                <h3 className="mb-1 font-sans text-16 font-semibold">It can hurt somebody</h3>
+              )}
+              <div className="grid gap-2 desk:grid-cols-2">
+                {happenings.data
+                  ?.filter((happening) => happening.hurts === hurts)
+                  .map((happening) => (
+                    <button
+                      type="button"
+                      key={happening.id}
+                      className="act2 justify-start text-left text-16"
+                      disabled={record.isPending}
+                      onClick={() =>
+                        happening.wholeCar
+                          ? setEverywhere(happening.id)
+                          : record.mutate({ event: happening.id, whole: false })
+                      }
+                    >
+                      {happening.name}
+                    </button>
+                  ))}
+              </div>
+            </div>
+          ))
         )}
         {record.isError && (
           <p role="alert" className="mt-3 text-coral">

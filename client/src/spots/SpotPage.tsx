@@ -5,6 +5,8 @@ import { Caution } from "../shared/Caution";
 import { minutes } from "../shared/format";
 import { Empty, Failed, Loading } from "../shared/States";
 import { VerdictMark } from "../shared/Verdict";
+import { ClosedPage } from "./ClosedPage";
+import { groupsOf } from "./closures";
 import { SpotDrawing } from "./SpotDrawing";
 import { useAnswerSpot } from "./useAnswerSpot";
 
@@ -23,11 +25,26 @@ export function SpotPage() {
   const spot = spots.data.spots.find(
     (known) => known.surfaceId === surfaceId && known.event === event,
   );
-  const closure = spots.data.closures.find((known) => known.surfaceId === surfaceId);
+  const closures = spots.data.closures.filter((known) => known.surfaceId === surfaceId);
   return spot ? (
-    <FirstAid key={spot.surfaceId} vehicleId={vehicleId} spot={spot} now={spots.data.now} />
-  ) : closure ? (
-    <Closed vehicleId={vehicleId} closure={closure} />
+    <FirstAid
+      key={spot.surfaceId}
+      vehicleId={vehicleId}
+      spot={spot}
+      next={spots.data.spots.find(
+        (other) =>
+          other !== spot && other.event === spot.event && other.at === spot.at && !other.outcome,
+      )}
+      now={spots.data.now}
+    />
+  ) : closures[0] ? (
+    <ClosedPage
+      vehicleId={vehicleId}
+      group={
+        groupsOf(spots.data.closures).find((group) => group.includes(closures[0] as Closure)) ??
+        closures
+      }
+    />
   ) : (
     <Empty title="Nothing open here">
       <p>This spot was seen to, or its surface is closed to routine work.</p>
@@ -40,35 +57,9 @@ export function SpotPage() {
   );
 }
 
-/** What hurts people is not first aid: the surface is closed, and who deals with it is said. */
-function Closed({ vehicleId, closure }: { vehicleId: string; closure: Closure }) {
-  return (
-    <main className="mx-auto flex min-h-dvh w-full max-w-[560px] flex-col px-5 pt-5 pb-6">
-      <h1 className="text-31">
-        {closure.first || "With a professional"}
-        <span className="block text-19 font-normal text-soft">{closure.surfaceName}</span>
-      </h1>
-      <div className="mt-4 grid gap-2">
-        {closure.cautions.map((caution) => (
-          <Caution key={caution} large>
-            {caution}
-          </Caution>
-        ))}
-      </div>
-      <p className="mt-4 text-19">
-        {closure.why} {closure.who}
-      </p>
-      <p className="mt-3 text-17 text-soft">
-        It is closed to routine work until you open it again, on Today.
-      </p>
-      <Link className="act mt-auto min-h-[74px] !text-[22px]" to={`/cars/${vehicleId}/today`}>
-        Back to today
-      </Link>
-    </main>
-  );
-}
+type FirstAidProps = { vehicleId: string; spot: Spot; next: Spot | undefined; now: string };
 
-function FirstAid({ vehicleId, spot, now }: { vehicleId: string; spot: Spot; now: string }) {
+function FirstAid({ vehicleId, spot, next, now }: FirstAidProps) {
   const navigate = useNavigate();
   const answer = useAnswerSpot(vehicleId);
   const ago = Math.max(0, Math.round((Date.parse(now) - Date.parse(spot.at)) / MINUTE_MS));
@@ -161,11 +152,18 @@ function FirstAid({ vehicleId, spot, now }: { vehicleId: string; spot: Spot; now
           onClick={() =>
             answer.mutate(
               { spot, outcome: "lookAgain" },
-              { onSuccess: () => navigate(`/cars/${vehicleId}/today`) },
+              {
+                onSuccess: () =>
+                  navigate(
+                    next
+                      ? `/cars/${vehicleId}/spots/${next.surfaceId}/${next.event}`
+                      : `/cars/${vehicleId}/today`,
+                  ),
+              },
             )
           }
         >
-          Done, look again when dry
+          {next ? `Done, next: ${next.surfaceName.toLowerCase()}` : "Done, look again when dry"}
         </button>
         <Link className="act2 min-h-[54px] text-17" to={`/cars/${vehicleId}/today`}>
           Later

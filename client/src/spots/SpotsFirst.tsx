@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import type { Closure, Spot } from "../api/client";
 import { useSpots } from "../api/queries";
 import { clockOrDay, minutes } from "../shared/format";
+import { aroundOf, groupsOf, placesOf } from "./closures";
 import { useAnswerSpot, useClosing } from "./useAnswerSpot";
 
 const ROW =
@@ -26,8 +27,8 @@ export function SpotsFirst({ vehicleId }: { vehicleId: string }) {
           now={spots.data.now}
         />
       ))}
-      {spots.data.closures.map((closure) => (
-        <ClosedRow key={closure.surfaceId} vehicleId={vehicleId} closure={closure} />
+      {groupsOf(spots.data.closures).map((group) => (
+        <ClosedRow key={group[0]?.surfaceId} vehicleId={vehicleId} group={group} />
       ))}
     </section>
   );
@@ -89,31 +90,46 @@ function SpotRow({ vehicleId, spot, now }: { vehicleId: string; spot: Spot; now:
   );
 }
 
-function ClosedRow({ vehicleId, closure }: { vehicleId: string; closure: Closure }) {
+function ClosedRow({ vehicleId, group }: { vehicleId: string; group: Closure[] }) {
   const closing = useClosing(vehicleId);
+  const closure = group[0] as Closure;
+  const around = aroundOf(group);
   return (
     <div className={ROW}>
       <div className="min-w-0 flex-1 basis-[300px]">
-        <h2 className="text-17">{closure.surfaceName}: closed to routine work</h2>
+        <h2 className="text-17">{placesOf(group)}: closed to routine work</h2>
         <p className="text-14 max-desk:text-16">
-          {[closure.why, closure.first && `${closure.first}.`, ...closure.cautions, closure.who]
+          {[closure.why, closure.first && `${closure.first}.`, closure.who]
             .filter(Boolean)
             .join(" ")}
+          {around.length > 0 && ` Closed with it: ${around.length} beside it.`}
         </p>
+        {closure.never && (
+          <p className="text-14 font-semibold text-coral max-desk:text-16">{closure.never}</p>
+        )}
         {closing.isError && (
           <p role="alert" className="text-coral">
             {closing.error.message}
           </p>
         )}
       </div>
-      <button
-        type="button"
-        className="act2 bg-paper"
-        disabled={closing.isPending}
-        onClick={() => closing.mutate({ surfaceIds: [closure.surfaceId], state: "open" })}
-      >
-        It was dealt with: open it
-      </button>
+      <div className="flex flex-wrap gap-2">
+        {closure.meanwhile.length > 0 && (
+          <Link className="act" to={`/cars/${vehicleId}/spots/${closure.surfaceId}/closed`}>
+            What to do now
+          </Link>
+        )}
+        <button
+          type="button"
+          className="act2 bg-paper"
+          disabled={closing.isPending}
+          onClick={() =>
+            closing.mutate({ surfaceIds: group.map((closed) => closed.surfaceId), state: "open" })
+          }
+        >
+          It was dealt with: open it
+        </button>
+      </div>
     </div>
   );
 }

@@ -144,6 +144,9 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
     },
   ]);
 
+  const waits = today.notThisTime.filter(
+    (held) => held.overMark && held.reason !== "notDue",
+  ).length;
   return (
     <main
       className="flex flex-1 flex-col overflow-x-clip"
@@ -171,13 +174,20 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
         </Suspense>
       ) : today.worthDoing === 0 && !isAsked(asks) ? (
         <>
-          <Empty title="Nothing to do today">
-            <p>
-              Everything is clean enough.{" "}
-              {today.nextDue
-                ? `The first task comes due on ${shortDay(today.nextDue)}.`
-                : "Nothing comes due."}
-            </p>
+          <Empty title={waits > 0 ? "Nothing can be done today" : "Nothing to do today"}>
+            {waits > 0 ? (
+              <p>
+                {waits === 1 ? "One task is" : `${waits} tasks are`} due and{" "}
+                {waits === 1 ? "has" : "have"} to wait; what for stands below.
+              </p>
+            ) : (
+              <p>
+                Everything is clean enough.{" "}
+                {today.nextDue
+                  ? `The first task comes due on ${shortDay(today.nextDue)}.`
+                  : "Nothing comes due."}
+              </p>
+            )}
             <p className="mt-6">
               <Link className="act2 text-ink" to={`/cars/${today.vehicle.id}/cabin`}>
                 Look at the cabin

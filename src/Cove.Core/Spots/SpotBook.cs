@@ -224,12 +224,14 @@ public sealed record Closure(Surface Surface, SpotKind? Kind, DateTimeOffset Sin
     /// <summary>Why it is closed, as one sentence.</summary>
     public string Why =>
         Kind is not { } kind ? "It is with a professional."
-        : From is { } from ? $"{NameOf(kind)}: {from.Name}."
+        : From is not null ? $"{NameOf(kind)}, and that reaches here."
         : $"{NameOf(kind)}.";
 
     /// <summary>Who deals with it, as one sentence.</summary>
     public string Who =>
-        Kind is { } kind ? FirstAid.For(kind, Surface.Make).Who! : "Open it again when it is back.";
+        Kind is not { } kind ? "Open it again when it is back."
+        : From is { } from ? $"It opens together with it: {from.Name}."
+        : FirstAid.For(kind, Surface.Make).Who!;
 
     private static string NameOf(SpotKind kind) => CareEvents.All.First(known => known.Spot == kind).Name;
 }

@@ -30,6 +30,88 @@ public sealed class CorrectedVerdictTests
         );
     }
 
+    // Seen: a rubber floor that stays in the car could be soaked; solvent was milder to heater lines than alcohol; gel
+    // was good on a windscreen; a pet cover could not be hosed, nor carpet mats protected.
+    [Theory]
+    [InlineData(SoapWater, SurfaceKind.Carpet, Material.Rubber, Application.Soak, KeepOff)]
+    [InlineData(SoapWater, SurfaceKind.Mat, Material.Rubber, Application.Soak, Good)]
+    [InlineData(SoapWater, SurfaceKind.PetCover, Material.WovenFabric, Application.Soak, Good)]
+    [InlineData(Water, SurfaceKind.PetCover, Material.WovenFabric, Application.Soak, Good)]
+    [InlineData(FabricProtector, SurfaceKind.Mat, Material.Pile, Application.DirectSpray, Good)]
+    [InlineData(FabricProtector, SurfaceKind.Mat, Material.Rubber, Application.DirectSpray, KeepOff)]
+    [InlineData(CleaningGel, SurfaceKind.Windscreen, Material.Glass, Application.Dry, KeepOff)]
+    public void What_is_hosed_protected_or_pressed_on(
+        ProductClass product,
+        SurfaceKind kind,
+        Material material,
+        Application application,
+        Verdict expected
+    ) => Assert.Equal(expected, Judge(product, kind, application, material: material).Verdict);
+
+    [Fact]
+    public void A_solvent_is_no_milder_to_heater_lines_than_alcohol() =>
+        Assert.Equal(
+            KeepOff,
+            Judge(
+                SolventCleaner,
+                SurfaceKind.Glass,
+                Application.OnTowel,
+                facts: SurfaceFacts.HeaterLines
+            ).Verdict
+        );
+
+    // Seen: fabric cleaner on a child seat was refused at its own strength, whatever the maker of the seat says.
+    [Fact]
+    public void Fabric_cleaner_on_a_child_seat_goes_by_its_maker()
+    {
+        ProductMake ready = ClassPresets.Of(FabricCleaner).Make;
+
+        Assert.Equal(WithCare, At(MakerSays.Nothing));
+        Assert.Equal(KeepOff, At(MakerSays.Forbids));
+
+        Verdict At(MakerSays says) =>
+            SafetyRules
+                .Judge(
+                    new SafetyCase(
+                        Cases.On(SurfaceKind.ChildSeat),
+                        ready,
+                        Strength.Neat,
+                        Application.OnTowel,
+                        Tool.MicrofibreTowel,
+                        UseContext.Usual with
+                        {
+                            Maker = says,
+                        }
+                    )
+                )
+                .Verdict;
+    }
+
+    // Seen: 10 % was stronger than 1:10, which people say of the same bottle.
+    [Fact]
+    public void Ten_percent_is_not_over_one_to_ten()
+    {
+        Assert.DoesNotContain("purpose.over-label", At(Strength.FromPercent(10)));
+        Assert.Contains("purpose.over-label", At(Strength.FromWaterParts(8)));
+
+        static IEnumerable<string> At(Strength strength) =>
+            SafetyRules
+                .Judge(
+                    new SafetyCase(
+                        Cases.On(SurfaceKind.Mat, Material.Rubber),
+                        ClassPresets.Of(AllPurposeCleaner).Make,
+                        strength,
+                        Application.OnTowel,
+                        Tool.MicrofibreTowel,
+                        UseContext.Usual with
+                        {
+                            StrongestOnLabel = Strength.FromWaterParts(10),
+                        }
+                    )
+                )
+                .Reasons.Select(reason => reason.Rule);
+    }
+
     // Seen: a product stronger than its label allows was good.
     [Fact]
     public void Stronger_than_the_label_is_to_be_tested_at_best()

@@ -92,7 +92,7 @@ public sealed class SpillSurroundingsTests
     {
         Closure seat = After("fuel-or-oil", "boot").ClosureOf("driver-seat")!;
 
-        Assert.Contains("Boot", seat.Why, StringComparison.OrdinalIgnoreCase);
+        Assert.Contains("Boot", seat.Who, StringComparison.OrdinalIgnoreCase);
         Assert.Equal("driver-seat", seat.Surface.Id);
     }
 

@@ -24,7 +24,7 @@ internal static class BeltRules
                     || c.InUse.Ammonia
                     || c.InUse.Acid
                     || c.InUse.AlcoholPercent >= 5
-                    || c.IsAlkaline
+                    || (c.IsAlkaline && !IsForTheCover(c))
                     || c.InUse.Ph <= 5
                 ),
             "Bleach, solvent, alcohol, acid and strong cleaners weaken belts and harnesses."
@@ -104,4 +104,8 @@ internal static class BeltRules
             Change = "Shell and cover only, as the maker says; plain water on the harness.",
         },
     ];
+
+    /// <summary>Whether it is a mild cleaner of cloth, which the makers of some child seats allow on the cover; see <c>child.maker</c>.</summary>
+    private static bool IsForTheCover(SafetyCase c) =>
+        c.On(SurfaceKind.ChildSeat) && c.Is(ProductClass.FabricCleaner) && !c.IsStrong;
 }

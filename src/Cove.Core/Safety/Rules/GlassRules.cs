@@ -63,8 +63,8 @@ internal static class GlassRules
             KeepOff,
             Harm.Surface,
             Source.Practice,
-            c => HasLines(c) && c.InUse.AlcoholPercent >= 20,
-            "Alcohol wears printed heater and aerial lines off."
+            c => HasLines(c) && (c.InUse.AlcoholPercent >= 20 || c.InUse.Solvent),
+            "Alcohol and solvents wear printed heater and aerial lines off."
         )
         {
             Change = "Mild soapy water or a cleaner without alcohol, along the lines.",
@@ -116,6 +116,17 @@ internal static class GlassRules
         )
         {
             Change = "On the towel, not on the glass.",
+        },
+        new(
+            "windscreen.gel",
+            KeepOff,
+            Harm.Person,
+            Source.Practice,
+            c => c.On(SurfaceKind.Windscreen) && c.IsGel,
+            "Gel leaves a smear where the driver looks through, and light breaks in it at night."
+        )
+        {
+            Change = "A glass towel with water or glass cleaner.",
         },
         new(
             "glass.abrasive",

@@ -23,11 +23,11 @@ internal static class GripAndSightRules
             Harm.Person,
             Source.Practice,
             c =>
-                (c.On(SurfaceKind.Mat, SurfaceKind.Carpet) && c.Stays)
-                || (
-                    c.On(SurfaceKind.Boot)
-                    && c.Dresses
-                    && !(c.Is(ProductClass.FabricProtector) && c.IsTextile)
+                // What is made for cloth sits round the fibres and leaves nothing to slip on.
+                !(c.Is(ProductClass.FabricProtector) && c.IsTextile)
+                && (
+                    (c.On(SurfaceKind.Mat, SurfaceKind.Carpet) && c.Stays)
+                    || (c.On(SurfaceKind.Boot) && c.Dresses)
                 ),
             "Feet and loads slip on a floor with a film on it."
         ),

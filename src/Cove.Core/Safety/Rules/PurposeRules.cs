@@ -7,6 +7,9 @@ namespace Cove.Core.Safety.Rules;
 /// <summary>Products used on what they are not sold for.</summary>
 internal static class PurposeRules
 {
+    /// <summary>A bottle that is mixed by eye is right to about a tenth, and "10 %" and "1:10" are said of the same mixture. Cove's own choice.</summary>
+    private const double AsMeasured = 1.11;
+
     public static IReadOnlyList<SafetyRule> All { get; } =
     [
         new(
@@ -47,7 +50,9 @@ internal static class PurposeRules
             TestFirst,
             Harm.Surface,
             Source.Label,
-            c => c.Context.StrongestOnLabel is { } strongest && c.Strength > strongest,
+            c =>
+                c.Context.StrongestOnLabel is { } strongest
+                && c.Strength.Share > strongest.Share * AsMeasured,
             "It is stronger than the strongest use on its label: that strips, and what stays soils faster."
         )
         {

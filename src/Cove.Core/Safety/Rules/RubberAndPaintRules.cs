@@ -43,6 +43,17 @@ internal static class RubberAndPaintRules
             Change = "Rinse it off with plenty of water.",
         },
         new(
+            "rubber.floor-soak",
+            KeepOff,
+            Harm.Surface,
+            Source.Practice,
+            c => c.On(SurfaceKind.Carpet) && c.Of(Material.Rubber) && c.IsSoaked,
+            "A floor that stays in the car has edges and holes; what runs below it stays there, at plugs and padding."
+        )
+        {
+            Change = "Wiped wet with a wrung towel, then dried.",
+        },
+        new(
             "seals.oil",
             WithCare,
             Harm.Surface,

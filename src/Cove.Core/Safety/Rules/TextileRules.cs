@@ -163,7 +163,11 @@ internal static class TextileRules
             KeepOff,
             Harm.Surface,
             Source.Practice,
-            c => c.IsTextile && !c.On(SurfaceKind.Mat) && c.IsWet && c.Application == Application.Soak,
+            c =>
+                c.IsTextile
+                && !c.On(SurfaceKind.Mat, SurfaceKind.PetCover)
+                && c.IsWet
+                && c.Application == Application.Soak,
             "Soaked cloth rings, stays damp below and grows mildew; heaters, sensors and wiring lie under it."
         )
         {
