@@ -228,7 +228,7 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
             );
         Pick water = ways.Of(Product.TapWater, surface, context);
         string meanwhile =
-            task.Stage == Stage.Protect ? "Leave it unprotected until then; keep it clean and dry."
+            task.Protects ? "Leave it unprotected until then; keep it clean and dry."
             : task.Stage == Stage.PutBack && surface.Kind == SurfaceKind.Air ? "Air the car."
             : water.Judgement.MayBeDone ? "Until then a damp towel takes off the worst."
             : "Until then vacuum or dust it, and leave it at that.";

@@ -38,7 +38,7 @@ public sealed record DeepCleaned(EntryId Id, DateTimeOffset At, DeepCleanBy By, 
             Stage.MatsOut or Stage.WetHigh or Stage.WetMiddle or Stage.WetLow or Stage.WetFloor =>
                 DeepCleanParts.Washed,
             Stage.Glass => DeepCleanParts.Glass,
-            Stage.Protect => DeepCleanParts.Protected,
+            Stage.Dress or Stage.Protect => DeepCleanParts.Protected,
             _ => task.Id == "door-shuts" ? DeepCleanParts.Washed : DeepCleanParts.None,
         };
 }

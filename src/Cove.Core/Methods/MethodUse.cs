@@ -41,6 +41,9 @@ public sealed record TaskWork(
     /// <summary>The pace of the owner that the hands are reckoned with, beside that of the table; above 0.</summary>
     public double Pace { get; init; } = 1;
 
+    /// <summary>What the task tends besides, and what other work of the session does along: a mat that is beaten and washed is not vacuumed as well.</summary>
+    public IReadOnlyList<Surface> Along { get; init; } = [];
+
     /// <summary>A task as the table has it: light soil, Cove's own ways, whatever is at hand.</summary>
     public static TaskWork FromTable(CareStatus status)
     {

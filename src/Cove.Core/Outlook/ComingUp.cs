@@ -52,7 +52,7 @@ public sealed record ComingUp(
         DateOnly today
     )
     {
-        foreach (var item in ledger.Items.Where(item => item.Task.Stage == Stage.Protect))
+        foreach (var item in ledger.Items.Where(item => item.Task.Protects))
         {
             DateTimeOffset[] until =
             [

@@ -1,5 +1,4 @@
 using Cove.Core.Log;
-using Cove.Core.Methods;
 using Cove.Core.Upkeep;
 using Cove.Core.Vehicles.Plan;
 using Cove.Core.Vehicles.Surfaces;
@@ -34,7 +33,7 @@ public sealed class SpotBook
         SpotSurroundings? around = null
     )
     {
-        double dryingTimes = around?.Place.DryingTimes ?? 1;
+        double dryingTimes = around?.DryingTimes ?? 1;
         var byId = surfaces
             .Where(surface => SpotGrounds.CanHappenTo(surface.Kind))
             .ToDictionary(surface => surface.Id);
@@ -173,9 +172,9 @@ public sealed class SpotBook
 }
 
 /// <summary>What a spot lies in.</summary>
-/// <param name="Place">Where the car stands: things dry by it.</param>
+/// <param name="DryingTimes">How many times as long things take to dry there as at 20 °C and half humidity; above 0.</param>
 /// <param name="Plan">Draws the cabin; asked only when something lies there that reaches further than its own place.</param>
-public sealed record SpotSurroundings(Workplace Place, Func<CabinPlan> Plan);
+public sealed record SpotSurroundings(double DryingTimes, Func<CabinPlan> Plan);
 
 /// <summary>A spot that somebody has to see to.</summary>
 /// <param name="Id">The entry of the event that made it.</param>
@@ -196,7 +195,7 @@ public sealed record OpenSpot(EntryId Id, Surface Surface, SpotKind Kind, DateTi
     /// <summary>When somebody last saw to it; null while nobody has.</summary>
     public DateTimeOffset? TreatedAt { get; init; }
 
-    /// <summary>How many times as long it takes to dry as in mild air; above 0. See <see cref="Methods.Workplace.DryingTimes"/>.</summary>
+    /// <summary>How many times as long it takes to dry as in mild air; above 0. See <see cref="SpotSurroundings"/>.</summary>
     public double DryingTimes { get; init; } = 1;
 
     /// <summary>How long it takes to dry after first aid, where the car stands now.</summary>

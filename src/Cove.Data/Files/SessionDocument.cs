@@ -71,6 +71,11 @@ public sealed record StepDocument
     [MaxLength(40, ErrorMessage = "Give up to 40 methods.")]
     public IReadOnlyList<LoggedMethodDocument> Methods { get; init; } = [];
 
+    /// <summary>The ids of surfaces on which an earlier step does its work along.</summary>
+    [MaxLength(SurfaceRules.MostSurfaces, ErrorMessage = "Name up to 200 surfaces.")]
+    [EachLength(SurfaceRules.LongestName, ErrorMessage = "Use the ids of surfaces.")]
+    public IReadOnlyList<string> Along { get; init; } = [];
+
     /// <summary>What it is done with.</summary>
     [MaxLength(40, ErrorMessage = "Give up to 40 products.")]
     public IReadOnlyList<StepProductDocument> Products { get; init; } = [];
@@ -96,6 +101,7 @@ public sealed record StepDocument
             DryingWhat = step.DryingWhat,
             Surfaces = [.. step.Surfaces.Select(StepSurfaceDocument.Of)],
             Methods = [.. step.Methods.Select(LoggedMethodDocument.Of)],
+            Along = [.. step.Along.Select(surface => surface.Value)],
             Products = [.. step.Products.Select(StepProductDocument.Of)],
             Lacks = step.Lacks,
         };
@@ -110,6 +116,7 @@ public sealed record StepDocument
             DryingWhat = DryingWhat,
             Surfaces = [.. Surfaces.Select(surface => surface.ToSurface())],
             Methods = [.. Methods.Select(method => method.ToMethod())],
+            Along = [.. Along.Select(id => new SurfaceId(id))],
             Products = [.. Products.Select(product => product.ToProduct())],
             Lacks = Lacks,
         };

@@ -57,7 +57,7 @@ internal sealed class AnyHousehold
                     Log,
                     Ledger.Vehicle.InCare(),
                     Now,
-                    new SpotSurroundings(Place, () => Ledger.Vehicle.ToCabin().Plan)
+                    new SpotSurroundings(Place.DryingTimes, () => Ledger.Vehicle.ToCabin().Plan)
                 )
             )
         );

@@ -29,6 +29,17 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
         ("protect-plastics", "wipe-dash", 2),
     ];
 
+    private static readonly HashSet<string> DryWork =
+    [
+        "vacuum-seats",
+        "vacuum-carpets",
+        "vacuum-seams",
+        "pet-hair",
+        "dust",
+        "boot",
+        "brush-vents",
+    ];
+
     private static readonly HashSet<string> WetSeatWork =
     [
         "clean-leather",
@@ -77,6 +88,8 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             .Concat(DryBefore())
             .Concat(DampFromBefore())
             .Concat(Kneeling())
+            .Concat(DryWorkOnWet())
+            .Concat(Dressing())
             .Concat(Standing())
             .Concat(OutAndBack())
             .Concat(SeatsBack())
@@ -305,6 +318,42 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
         where task.Tends(surface)
         select $"{work.Status.Item.Task.Id} on {surface.Id}, damp from {done.TaskId}";
 
+    /// <summary>What was washed, foamed or wiped is not vacuumed, brushed or dusted in the same visit before it is dry.</summary>
+    private IEnumerable<string> DryWorkOnWet() =>
+        from wet in steps
+        where !wet.Job.PutsBack && wet.Job.Drying > TimeSpan.Zero
+        from dry in steps
+        where
+            DryWork.Contains(dry.Job.TaskId.Value)
+            && dry.Step.Begin >= wet.Step.End
+            && dry.Step.Begin < wet.Step.End + wet.Job.Drying
+        from surface in SurfacesOf(wet.Job.TaskId).Intersect(SurfacesOf(dry.Job.TaskId))
+        select $"{dry.Job.TaskId} on {surface}, which {wet.Job.TaskId} left wet";
+
+    /// <summary>Plastics are dressed before glass, unless the owner does glass before everything, and never from a wet carpet.</summary>
+    private IEnumerable<string> Dressing() =>
+        from dress in steps
+        where dress.Job.TaskId == "protect-plastics"
+        from other in steps
+        where
+            (
+                other.Job.TaskId.Value is "windscreen" or "other-glass"
+                && household.Shelf.Ways.Glass == GlassTurn.Last
+                && other.Step.End <= dress.Step.Begin
+            )
+            || (
+                other.Job.TaskId.Value is "foam-carpets" or "wash-rubber-floor"
+                && other.Step.End <= dress.Step.Begin
+                && dress.Step.Begin < other.Step.End + other.Job.Drying
+            )
+        select $"plastics are dressed after {other.Job.TaskId}";
+
+    private IEnumerable<SurfaceId> SurfacesOf(TaskId task) =>
+        plan
+            .Works.Where(work => work.Status.Item.Task.Id == task)
+            .SelectMany(work => work.Status.Surfaces)
+            .Select(surface => surface.Surface.Id);
+
     private IEnumerable<string> Kneeling() =>
         from glass in steps
         where glass.Job.TaskId.Value is "windscreen" or "other-glass"
@@ -444,7 +493,7 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
         where
             (!household.Place.Power && use.Method.Steps.Any(step => step.Tool is Tool.Vacuum or Tool.Steamer))
             || (!household.Place.Tap && work.Status.Item.Task.Id == "wash-rubber-mats")
-            || (household.Place.Hot && work.Status.Item.Task.Stage == Stage.Protect)
+            || (household.Place.Hot && work.Status.Item.Task.Stage is Stage.Protect or Stage.Dress)
         select $"{work.Status.Item.Task.Id} cannot be done here";
 
     /// <summary>Nothing is done where something sharp or biological lies, where a professional is at it, or before a fresh spot was seen to.</summary>

@@ -10,7 +10,7 @@ public sealed class SpillSurroundingsTests
     private static readonly Vehicle Car = AnyCar.Of(CareBook.ReferenceLayout);
 
     private static SpotBook Book(Workplace place, params LogEntry[] log) =>
-        new(log, Car.InCare(), Now, new SpotSurroundings(place, () => Car.ToCabin().Plan));
+        new(log, Car.InCare(), Now, new SpotSurroundings(place.DryingTimes, () => Car.ToCabin().Plan));
 
     private static SpotBook After(string happening, params SurfaceId[] on) =>
         Book(Workplace.Usual, Happening(happening, on));

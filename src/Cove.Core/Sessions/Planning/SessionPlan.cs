@@ -38,11 +38,14 @@ public sealed record SessionPlan(
             .Select(id => Works.FirstOrDefault(work => work.Status.Item.Task.Id == id))
             .OfType<TaskWork>();
 
-    /// <summary>Whether a task is done on a surface.</summary>
+    /// <summary>Whether a task is done on a surface, by itself or along with other work.</summary>
     public bool Does(TaskId taskId, SurfaceId surfaceId) =>
         Works.Any(work =>
             work.Status.Item.Task.Id == taskId
-            && work.Status.Surfaces.Any(surface => surface.Surface.Id == surfaceId)
+            && (
+                work.Status.Surfaces.Any(surface => surface.Surface.Id == surfaceId)
+                || work.Along.Any(surface => surface.Id == surfaceId)
+            )
         );
 
     /// <summary>Whether everything of a task that a status names is done.</summary>

@@ -335,13 +335,43 @@ public sealed class SessionPlanner
                 links => links.Key,
                 links => links.Key.Links[links.Max(index => candidates[index].Link)].Work
             );
-        return
-        [
+        return NothingDryOnWhatIsWashed([
             .. ready
                 .All.Where(reached.ContainsKey)
                 .Select(task => OnlyNeeded(reached[task], reached.Values))
                 .OfType<TaskWork>(),
-        ];
+        ]);
+    }
+
+    /// <summary>What is carried out and washed at the beginning is beaten or shaken there; vacuuming it later, wet, is no work for anybody. Common practice.</summary>
+    private TaskWork[] NothingDryOnWhatIsWashed(TaskWork[] works)
+    {
+        var washed = works
+            .Where(work => work.Status.Item.Task.Stage == Stage.MatsOut && work.Drying > TimeSpan.Zero)
+            .SelectMany(work => work.Status.Surfaces)
+            .Select(surface => surface.Surface.Id)
+            .ToHashSet();
+        return washed.Count == 0
+            ? works
+            : [.. works.Select(work => Without(work, washed)).OfType<TaskWork>()];
+    }
+
+    private TaskWork? Without(TaskWork work, HashSet<SurfaceId> washed)
+    {
+        if (work.Status.Item.Task.Stage is not (Stage.Dust or Stage.VacuumHigh or Stage.VacuumFloor))
+        {
+            return work;
+        }
+
+        ILookup<bool, SurfaceStatus> isWashed = work.Status.Surfaces.ToLookup(surface =>
+            washed.Contains(surface.Surface.Id)
+        );
+        return !isWashed[true].Any() ? work
+            : !isWashed[false].Any() ? null
+            : workOn(work.Status.On([.. isWashed[false]])) with
+            {
+                Along = [.. isWashed[true].Select(surface => surface.Surface)],
+            };
     }
 
     private TaskWork? OnlyNeeded(TaskWork work, IReadOnlyCollection<TaskWork> reached)

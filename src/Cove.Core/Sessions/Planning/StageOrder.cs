@@ -21,6 +21,7 @@ public static class StageOrder
                 : new[] { Stage.VacuumHigh, Stage.VacuumFloor, Stage.Dust },
             Stage.WetHigh,
             Stage.WetMiddle,
+            Stage.Dress,
             Stage.WetLow,
             Stage.WetFloor,
             Stage.Protect,
@@ -32,7 +33,7 @@ public static class StageOrder
             GlassTurn.First => Stage.MatsOut,
             // With the vacuum last of the dry work or not: the dash comes after.
             GlassTurn.AfterVacuum => ways.Dust == DustSchool.DustFirst ? Stage.VacuumFloor : Stage.Dust,
-            _ => glassBeforeWet ? Stage.WetMiddle : Stage.Protect,
+            _ => glassBeforeWet ? Stage.Dress : Stage.Protect,
         };
         // The inside cannot be judged through a dirty outside.
         order.InsertRange(order.IndexOf(follows) + 1, [Stage.GlassOutside, Stage.Glass]);

@@ -70,12 +70,12 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBo
                 {
                     WayOut = "Do it in the cool of the evening, or in shade.",
                 }
-            : place.AtGlass.InSun && exposed.Stage == Stage.Protect
+            : place.AtGlass.InSun && exposed.Protects
                 ? Held(HoldReason.Weather, "In the sun a coat dries before it is even.") with
                 {
                     WayOut = "Move into shade.",
                 }
-            : place.Cold && (exposed.Stage == Stage.Protect || work.Drying > Standing.AnHour.Length())
+            : place.Cold && (exposed.Protects || work.Drying > Standing.AnHour.Length())
                 ? Held(HoldReason.Weather, "It is too cold: coats do not take, and nothing dries.") with
                 {
                     WayOut = "Wait for a milder day, or do it in a warm garage.",
@@ -142,14 +142,14 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBo
 
     /// <summary>Nothing is vacuumed, brushed or protected on damp ground.</summary>
     private static bool NeedsDryGround(Stage stage) =>
-        stage is Stage.Dust or Stage.VacuumHigh or Stage.VacuumFloor or Stage.Protect;
+        stage is Stage.Dust or Stage.VacuumHigh or Stage.VacuumFloor or Stage.Dress or Stage.Protect;
 
     /// <summary>What keeps a person safe on the road is not driven wet.</summary>
     private static bool IsReliedOn(CareTask task) =>
         task.Kinds.Any(kind => kind is SurfaceKind.Belts or SurfaceKind.ChildSeat);
 
     private static bool DriesTooSoon(CareTask task) =>
-        task.Stage == Stage.Protect || (task.Products.Count > 0 && task.Drying > TimeSpan.Zero);
+        task.Protects || (task.Products.Count > 0 && task.Drying > TimeSpan.Zero);
 
     private static bool NeedsPower(Tool tool) =>
         tool is Tool.Vacuum or Tool.Steamer or Tool.Extractor or Tool.CompressedAir or Tool.Blower;

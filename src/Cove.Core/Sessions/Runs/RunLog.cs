@@ -43,13 +43,27 @@ public static class RunLog
                 Planned = step.Planned,
                 Taken = taken,
                 Pace = step.Pace,
-                SurfaceIds = [.. step.Methods.SelectMany(method => method.SurfaceIds).Distinct()],
+                SurfaceIds =
+                [
+                    .. step
+                        .Methods.SelectMany(method => method.SurfaceIds)
+                        .Concat(step.Along.Where(surface => WasWashed(progress, answer.Step, surface)))
+                        .Distinct(),
+                ],
                 Methods = step.Methods,
                 Products = [.. step.Products.Select(product => product.Used)],
                 Coat = step.Products.Aggregate(CoatTraits.None, (all, product) => all | product.Leaves),
             }
             : null;
     }
+
+    private static bool WasWashed(RunProgress progress, int before, SurfaceId surface) =>
+        Enumerable
+            .Range(0, before)
+            .Any(step =>
+                progress.RemovedBy(step) is not null
+                && progress.Steps[step].Methods.Any(method => method.SurfaceIds.Contains(surface))
+            );
 
     /// <summary>Whether an answer only puts back, so that its minutes go on the entry of the task in the same run.</summary>
     public static bool AddsMinutes(RunProgress progress, RunEvent answer) =>

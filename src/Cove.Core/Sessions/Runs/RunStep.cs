@@ -73,6 +73,9 @@ public sealed record RunStep(
     /// <summary>How it is done; none in runs from before methods were kept, and for a step that puts back.</summary>
     public IReadOnlyList<MethodUsed> Methods { get; init; } = [];
 
+    /// <summary>Surfaces that it need not touch because an earlier step of the run does its work there along; they count as done with it once that step was.</summary>
+    public IReadOnlyList<SurfaceId> Along { get; init; } = [];
+
     /// <summary>Whether it gets ready or sets back, and tends no surface.</summary>
     public bool IsChore => SessionChores.Find(TaskId) is not null;
 
@@ -143,6 +146,7 @@ public sealed record RunStep(
                                 )
                                 .DistinctBy(surface => surface.Id),
                         ],
+                    Along = work is null ? [] : [.. work.Along.Select(surface => surface.Id)],
                     Methods =
                         work is not null ? [.. work.Uses.Select(MethodUsed.Of)]
                         : SessionChores.Find(job.TaskId) is { } chore

@@ -91,6 +91,9 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>How much more of the visible result this task brings than others of its stakes; 1 for most.</summary>
     public double Visible { get; init; } = 1;
 
+    /// <summary>Whether it lays a coat on what is clean and dry, on plastics or on anything else.</summary>
+    public bool Protects => Stage is Stage.Dress or Stage.Protect;
+
     /// <summary>How long what it leaves wet takes to dry at 20 °C and half humidity when it is done by its usual method; zero when it is dry at once. A method that wets more says so itself, see <see cref="Methods.Steps.Method.Dries"/>.</summary>
     public TimeSpan Drying { get; init; }
 

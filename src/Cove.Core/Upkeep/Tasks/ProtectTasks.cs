@@ -20,7 +20,7 @@ internal static class ProtectTasks
             Work = TimeSpan.FromMinutes(6),
             Kinds = [SurfaceKind.Dash, SurfaceKind.Armrest, SurfaceKind.DoorCard],
             Materials = [Material.Plastic, Material.SyntheticLeather, Material.CoatedLeather],
-            Stage = Stage.Protect,
+            Stage = Stage.Dress,
             AfterDryingOf = ["wipe-dash"],
             Kits = [Kit.ProtectKit],
             Stakes = Stakes.Wear,

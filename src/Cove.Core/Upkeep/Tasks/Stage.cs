@@ -29,13 +29,16 @@ public enum Stage
     /// <summary>Damp and wet cleaning at the height of dash and doors.</summary>
     WetMiddle,
 
+    /// <summary>Laying a coat on plastics that are clean and dry. Its mist settles on glass, which comes later, and nobody treads on a wet carpet for it.</summary>
+    Dress,
+
     /// <summary>Damp and wet cleaning of seats, belts and what lies low.</summary>
     WetLow,
 
     /// <summary>Wet cleaning of the fixed floor.</summary>
     WetFloor,
 
-    /// <summary>Protecting what is clean and dry.</summary>
+    /// <summary>Protecting seats and seals that are clean and dry.</summary>
     Protect,
 
     /// <summary>The outsides of the panes, where they are not washed before.</summary>

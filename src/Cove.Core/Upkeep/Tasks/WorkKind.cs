@@ -24,7 +24,7 @@ public static class WorkKinds
         stage switch
         {
             Stage.Dust or Stage.VacuumHigh or Stage.VacuumFloor => WorkKind.Dry,
-            Stage.Protect => WorkKind.Protect,
+            Stage.Dress or Stage.Protect => WorkKind.Protect,
             Stage.Glass => WorkKind.Glass,
             _ => WorkKind.Wet,
         };

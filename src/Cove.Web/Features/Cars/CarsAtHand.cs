@@ -45,7 +45,7 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
                 await services.Log.Spots(vehicleId, cancel),
                 ledger.Vehicle.InCare(),
                 now,
-                new SpotSurroundings(place, () => ledger.Vehicle.ToCabin().Plan)
+                new SpotSurroundings(place.DryingTimes, () => ledger.Vehicle.ToCabin().Plan)
             )
         );
         var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), now, today));
