@@ -4040,6 +4040,7 @@ export interface components {
             dryingWhat?: string;
             surfaces?: components["schemas"]["StepSurfaceDocument"][];
             methods?: components["schemas"]["LoggedMethodDocument"][];
+            along?: string[];
             products?: components["schemas"]["StepProductDocument"][];
             lacks?: string[];
         };
