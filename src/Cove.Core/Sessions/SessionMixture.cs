@@ -20,6 +20,12 @@ public sealed record SessionMixture(
     Quantity? LeftAfter
 )
 {
+    /// <summary>The least of a product that is counted out, in millilitres: five drops. Cove's own choice.</summary>
+    private const double LeastProduct = 0.25;
+
+    /// <summary>The least that is mixed in a bottle or a cup, in millilitres. Cove's own choice.</summary>
+    private const double LeastMixture = 30;
+
     /// <summary>Whether it has to be mixed: it is used with water.</summary>
     public bool IsMixed => IsSoap || Measured.Mixture.Water > Volume.Zero;
 
@@ -76,13 +82,14 @@ public sealed record SessionMixture(
                             )
                         )
                     );
+                    Mixture mixed = LargeEnough(all);
                     double taken = used.Where(product => product.ProductId == group.Key.ProductId)
                         .Sum(product => product.Amount.Value);
                     return new SessionMixture(
                         group.Key.ProductId,
                         group.First().Name,
                         group.Key.Strength,
-                        Measuring.ByHand(all),
+                        Measuring.ByHand(LargeEnough(all)),
                         left(group.Key.ProductId) is { } before
                             ? before with
                             {
@@ -92,6 +99,26 @@ public sealed record SessionMixture(
                     );
                 }),
         ];
+    }
+
+    /// <summary>Nobody measures one drop into a thimble of water: what is less than that is mixed as the least that can be measured, and what is over is kept for next time.</summary>
+    private static Mixture LargeEnough(Mixture mixture)
+    {
+        if (mixture.Product == Volume.Zero || mixture.Water == Volume.Zero)
+        {
+            return mixture;
+        }
+
+        double times = Math.Max(
+            LeastProduct / mixture.Product.Millilitres,
+            LeastMixture / mixture.Total.Millilitres
+        );
+        return times <= 1
+            ? mixture
+            : new Mixture(
+                Volume.FromMillilitres(mixture.Product.Millilitres * times),
+                Volume.FromMillilitres(mixture.Water.Millilitres * times)
+            );
     }
 
     private static string Millilitres(double value) =>

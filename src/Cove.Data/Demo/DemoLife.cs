@@ -120,7 +120,7 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
         {
             Planned = planned,
             Taken = taken,
-            SurfaceIds = [.. work.Status.Item.Surfaces.Select(surface => surface.Id)],
+            SurfaceIds = [.. work.Status.Item.Surfaces.Concat(work.Along).Select(surface => surface.Id)],
             Methods = [.. work.Uses.Select(MethodUsed.Of)],
             Products = [.. ProductsFor(work.Status.Item.Task, plan).Select(product => product.Used)],
             Coat = ProductsFor(work.Status.Item.Task, plan)

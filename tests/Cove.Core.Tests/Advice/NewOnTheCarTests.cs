@@ -248,4 +248,40 @@ public sealed class NewOnTheCarTests
         Assert.All(mixed, one => Assert.Equal(200 - taken, one.LeftAfter!.Value.Value, 6));
         Assert.DoesNotContain(mixtures, one => one.ProductId == Product.TapWater.Id);
     }
+
+    // Seen: "1 drop in 1 ml of water". Nobody can measure that.
+    [Theory]
+    [InlineData(0.05, 1)]
+    [InlineData(0.4, 8)]
+    [InlineData(14, 140)]
+    public void What_is_mixed_can_be_measured_and_keeps_its_strength(double product, double mixture)
+    {
+        var step = new RunStep("wipe-dash", false, TimeSpan.FromMinutes(5), [], [], TimeSpan.Zero)
+        {
+            Products =
+            [
+                new StepProduct(
+                    new(Guid.NewGuid()),
+                    "Concentrate",
+                    Strength.FromShare(product / mixture),
+                    Application.OnTowel,
+                    Tool.MicrofibreTowel,
+                    [],
+                    new Quantity(product, QuantityUnit.Millilitres),
+                    []
+                ),
+            ],
+        };
+
+        SessionMixture mixed = Assert.Single(SessionMixture.Of([step], _ => null));
+
+        Mixture measured = mixed.Measured.Mixture;
+        Assert.True(mixed.Measured.Drops is null or >= 5);
+        Assert.True(measured.Total.Millilitres >= Math.Max(29.9, mixture));
+        Assert.InRange(
+            measured.Product.Millilitres / measured.Total.Millilitres / (product / mixture),
+            0.75,
+            1.34
+        );
+    }
 }

@@ -156,4 +156,78 @@ public sealed class OrderStatementTests
             step => step.Text.Contains("stay pulled out", StringComparison.Ordinal)
         );
     }
+
+    // Common practice: a child seat that took vomit or blood is not lifted out in passing.
+    [Fact]
+    public void A_child_seat_with_sickness_on_it_is_not_carried_out_for_other_work()
+    {
+        Home home = Family with
+        {
+            Log =
+            [
+                new Happened(
+                    new(Guid.NewGuid()),
+                    new DateTimeOffset(2000, 1, 1, 0, 0, 0, TimeSpan.Zero),
+                    "sickness",
+                    ["child-seat-1"]
+                ),
+            ],
+        };
+
+        Assert.All(
+            Enumerable.Range(5, 116),
+            minutes => Assert.DoesNotContain(home.Session(minutes).Jobs, job => job.TaskId == "things-out")
+        );
+        Assert.Contains(
+            home.Day.Offer.Held,
+            held =>
+                held.Reason == HoldReason.Closed
+                && held.Status.Item.Task.Id == "vacuum-seats"
+                && held.WayOut!.Contains("maker's instructions", StringComparison.Ordinal)
+        );
+    }
+
+    // Seen: mats were washed and then vacuumed wet, in one session of six.
+    [Fact]
+    public void What_is_washed_is_not_vacuumed_and_counts_as_vacuumed_once_it_was_washed()
+    {
+        SessionPlan plan = Family.Session(120);
+        SurfaceId[] mats =
+        [
+            .. plan
+                .Works.Single(work => work.Status.Item.Task.Id == "wash-rubber-mats")
+                .Status.Surfaces.Select(surface => surface.Surface.Id),
+        ];
+        TaskWork vacuum = plan.Works.Single(work => work.Status.Item.Task.Id == "vacuum-carpets");
+
+        Assert.Empty(vacuum.Status.Surfaces.Select(surface => surface.Surface.Id).Intersect(mats));
+        Assert.Superset(mats.ToHashSet(), vacuum.Along.Select(surface => surface.Id).ToHashSet());
+        Assert.Contains(Recorded(washed: true), mats.Contains);
+        Assert.DoesNotContain(Recorded(washed: false), mats.Contains);
+
+        IReadOnlyList<SurfaceId> Recorded(bool washed)
+        {
+            var progress = new RunProgress(RunStep.Of(plan), DateTimeOffset.UnixEpoch, []);
+            for (int step = 0; step < progress.Steps.Count; step++)
+            {
+                bool skipped = !washed && progress.Steps[step].TaskId == "wash-rubber-mats";
+                var answer = new RunEvent(
+                    skipped ? RunEventKind.Skipped : RunEventKind.Done,
+                    step,
+                    DateTimeOffset.UnixEpoch.AddMinutes(step)
+                );
+                progress.Take(answer);
+                if (
+                    progress.Steps[step].TaskId == "vacuum-carpets"
+                    && RunLog.EntryOf(new(Guid.NewGuid()), progress, answer, new(Guid.NewGuid()))
+                        is TaskDone done
+                )
+                {
+                    return done.SurfaceIds;
+                }
+            }
+
+            return [];
+        }
+    }
 }

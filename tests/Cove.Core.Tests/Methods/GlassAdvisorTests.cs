@@ -360,4 +360,24 @@ public sealed class GlassAdvisorTests
         Assert.Equal("Let the film decide, in Ways of working.", advice.Hold.WayOut);
         Assert.Null(advice.Hold.Buy);
     }
+
+    // Common practice: the two sides of a pane end crosswise, so that a streak tells its side.
+    [Fact]
+    public void The_inside_ends_crosswise_to_the_outside()
+    {
+        Stroke outside = SessionChores.Find("outside-panes")!.Method.Steps[^1].Stroke;
+        MethodStep[] test = [.. StreakTest.Steps];
+
+        Assert.Equal(Stroke.Upright, outside);
+        Assert.Equal(outside, test.Single(step => step.Aim == "Outside").Stroke);
+        Assert.NotEqual(outside, test.Single(step => step.Aim == "Inside").Stroke);
+        Assert.All(
+            GlassMethods.All,
+            glass =>
+                Assert.Equal(
+                    Stroke.Across,
+                    glass.Method.Steps.Last(step => step.Towel?.Role == TowelRole.GlassDry).Stroke
+                )
+        );
+    }
 }

@@ -31,7 +31,7 @@ public static class GlassMethods
             new Method(
                 "glass-two-towels",
                 "Two towels",
-                "Damp towel across, dry towel upright",
+                "Damp towel upright, dry towel across",
                 [
                     Edges with
                     {
@@ -45,9 +45,9 @@ public static class GlassMethods
                         ),
                     },
                     Wipe(
-                        "Across",
-                        "The same towel, row by row from the top.",
-                        Stroke.Across,
+                        "Up and down",
+                        "The same towel, stripe by stripe, each from the top.",
+                        Stroke.Upright,
                         TowelRole.GlassWet,
                         1.2
                     ) with
@@ -56,8 +56,8 @@ public static class GlassMethods
                     },
                     Wipe(
                         "Dry",
-                        "The second towel at once, up and down, until nothing shows.",
-                        Stroke.Upright,
+                        "The second towel at once, from side to side, until nothing shows.",
+                        Stroke.Across,
                         TowelRole.GlassDry,
                         1.4
                     ) with
@@ -106,7 +106,7 @@ public static class GlassMethods
                     Wipe(
                         "Dry at once",
                         "Dry towel, before a drop can dry by itself.",
-                        Stroke.Upright,
+                        Stroke.Across,
                         TowelRole.GlassDry,
                         1.6
                     ) with
@@ -186,7 +186,7 @@ public static class GlassMethods
                             GlassCleanerWithAmmonia
                         )
                     ),
-                    Wipe("Dry", "Dry face, up and down.", Stroke.Upright, TowelRole.GlassDry, 1.6),
+                    Wipe("Dry", "Dry face, from side to side.", Stroke.Across, TowelRole.GlassDry, 1.6),
                 ],
                 "A breath on the glass fades evenly, without islands.",
                 [
@@ -286,8 +286,8 @@ public static class GlassMethods
                 },
                 Wipe(
                     "Dry",
-                    "Dry towel, zone by zone, up and down.",
-                    Stroke.Upright,
+                    "Dry towel, zone by zone, from side to side.",
+                    Stroke.Across,
                     TowelRole.GlassDry,
                     1.8
                 ) with
@@ -319,9 +319,9 @@ public static class GlassMethods
                         Uses = Cleaner(Application.OnTowel, SoapWater),
                     },
                     Wipe(
-                        "Across",
-                        "Row by row from the top, no pressure.",
-                        Stroke.Across,
+                        "Up and down",
+                        "Stripe by stripe, each from the top, no pressure.",
+                        Stroke.Upright,
                         TowelRole.GlassWet,
                         1.2
                     ) with
@@ -331,7 +331,7 @@ public static class GlassMethods
                     Wipe(
                         "Dry",
                         "Dry towel at once, no pressure.",
-                        Stroke.Upright,
+                        Stroke.Across,
                         TowelRole.GlassDry,
                         1.6
                     ) with
@@ -374,7 +374,7 @@ public static class GlassMethods
                         Tool = Tool.Steamer,
                         Uses = Water(Application.OnTowel),
                     },
-                    Wipe("Dry", "Towel at once, up and down.", Stroke.Upright, TowelRole.GlassDry, 2),
+                    Wipe("Dry", "Towel at once, from side to side.", Stroke.Across, TowelRole.GlassDry, 2),
                 ],
                 "No veil round a lamp seen through it in the dark.",
                 [

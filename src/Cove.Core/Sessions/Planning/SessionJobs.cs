@@ -31,6 +31,7 @@ public sealed class SessionJobs(
     private readonly LooseThings things = things ?? LooseThings.None;
     private readonly Dictionary<TaskWork, OrderJob[]> known = new(ReferenceEqualityComparer.Instance);
     private readonly IReadOnlyList<Stage> stages = StageOrder.For(ways);
+    private readonly IReadOnlyList<Stage> stagesDressFirst = StageOrder.For(ways, dressBeforeWet: true);
     private readonly IReadOnlyList<Stage> stagesGlassFirst = StageOrder.For(ways, glassBeforeWet: true);
 
     /// <summary>Makes the problem of ordering some tasks.</summary>
@@ -51,7 +52,11 @@ public sealed class SessionJobs(
                 .Where(job => without is null || !without(job)),
         ];
         bool stayWet = works.Any(work => WetsPlaces(work) && work.Drying > WorthWaitingFor);
-        IReadOnlyList<Stage> order = stayWet ? stagesGlassFirst : stages;
+        bool wetFloor = works.Any(work => work.Status.Item.Task.Stage == Stage.WetFloor);
+        IReadOnlyList<Stage> order =
+            stayWet ? stagesGlassFirst
+            : wetFloor ? stagesDressFirst
+            : stages;
         return new OrderProblem(jobs, Precedences(jobs, order, works), places.Way, places.Start)
         {
             Stages = order,

@@ -343,19 +343,42 @@ public sealed class SessionPlanner
         ]);
     }
 
-    /// <summary>What is carried out and washed at the beginning is beaten or shaken there; vacuuming it later, wet, is no work for anybody. Common practice.</summary>
+    /// <summary>What is carried out and washed at the beginning is beaten and vacuumed there, in the same minutes; vacuuming it later, wet, is no work for anybody. Common practice.</summary>
     private TaskWork[] NothingDryOnWhatIsWashed(TaskWork[] works)
     {
-        var washed = works
-            .Where(work => work.Status.Item.Task.Stage == Stage.MatsOut && work.Drying > TimeSpan.Zero)
+        TaskWork[] washing =
+        [
+            .. works.Where(work =>
+                work.Status.Item.Task.Stage == Stage.MatsOut && work.Drying > TimeSpan.Zero
+            ),
+        ];
+        var washed = washing
             .SelectMany(work => work.Status.Surfaces)
             .Select(surface => surface.Surface.Id)
             .ToHashSet();
-        return washed.Count == 0
-            ? works
-            : [.. works.Select(work => Without(work, washed)).OfType<TaskWork>()];
+        if (washed.Count == 0)
+        {
+            return works;
+        }
+
+        (TaskWork Whole, TaskWork? Dry)[] apart =
+        [
+            .. works.Select(work => (work, washing.Contains(work) ? work : Without(work, washed))),
+        ];
+        TimeSpan moved = apart.Aggregate(
+            TimeSpan.Zero,
+            (sum, work) => sum + work.Whole.Hands - (work.Dry?.Hands ?? TimeSpan.Zero)
+        );
+        return
+        [
+            .. apart
+                .Select(work => work.Dry)
+                .OfType<TaskWork>()
+                .Select(work => work == washing[0] ? work with { Hands = work.Hands + moved } : work),
+        ];
     }
 
+    /// <summary>Dry work without what is washed anyway; null when nothing is left of it.</summary>
     private TaskWork? Without(TaskWork work, HashSet<SurfaceId> washed)
     {
         if (work.Status.Item.Task.Stage is not (Stage.Dust or Stage.VacuumHigh or Stage.VacuumFloor))

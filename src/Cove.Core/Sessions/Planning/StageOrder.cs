@@ -9,8 +9,13 @@ public static class StageOrder
     /// <summary>The stages for an owner who works in some way, earliest first.</summary>
     /// <remarks>What falls when dust is raised, and what smears glass, is weighed differently by different schools; that mats dry first, that wet work goes from the top down and that only what is clean is protected is common to all.</remarks>
     /// <param name="ways">How the owner likes to work.</param>
-    /// <param name="glassBeforeWet">Whether glass has to be done before seats and floors are wet: nobody kneels on a wet seat, or treads foam into a carpet.</param>
-    public static IReadOnlyList<Stage> For(WaysOfWorking ways, bool glassBeforeWet = false)
+    /// <param name="glassBeforeWet">Whether glass has to be done before seats and floors are wet: nobody kneels on a wet seat, or treads foam into a carpet. Plastics are dressed before it then, since mist settles on glass.</param>
+    /// <param name="dressBeforeWet">Whether plastics have to be dressed before the floor is wet, though glass need not be done by then.</param>
+    public static IReadOnlyList<Stage> For(
+        WaysOfWorking ways,
+        bool glassBeforeWet = false,
+        bool dressBeforeWet = false
+    )
     {
         List<Stage> order =
         [
@@ -21,9 +26,10 @@ public static class StageOrder
                 : new[] { Stage.VacuumHigh, Stage.VacuumFloor, Stage.Dust },
             Stage.WetHigh,
             Stage.WetMiddle,
-            Stage.Dress,
+            .. dressBeforeWet || glassBeforeWet ? new[] { Stage.Dress } : [],
             Stage.WetLow,
             Stage.WetFloor,
+            .. dressBeforeWet || glassBeforeWet ? [] : new[] { Stage.Dress },
             Stage.Protect,
             Stage.PutBack,
             Stage.SetBack,

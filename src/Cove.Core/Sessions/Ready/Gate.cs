@@ -5,6 +5,7 @@ using Cove.Core.Methods.Steps;
 using Cove.Core.Spots;
 using Cove.Core.Upkeep;
 using Cove.Core.Upkeep.Tasks;
+using Cove.Core.Vehicles.Plan;
 using Cove.Core.Vehicles.Surfaces;
 
 namespace Cove.Core.Sessions.Ready;
@@ -106,6 +107,15 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBo
     public HeldBack? ClosedOn(CareStatus status, SurfaceStatus surface) =>
         spots.ClosureOf(surface.Surface.Id) is { } closure
             ? new HeldBack(status.On([surface]), HoldReason.Closed, closure.Why) { WayOut = closure.Who }
+        : IsBehindChildSeat(surface.Surface) && spots.ClosedChildSeat is { } seat
+            ? new HeldBack(
+                status.On([surface]),
+                HoldReason.Closed,
+                $"The child seat has to come out for it, and it is closed: {seat.Why}"
+            )
+            {
+                WayOut = "Gloves and a mask, and its maker's instructions, before anybody lifts it out.",
+            }
         : spots.FreshOn(surface.Surface.Id) is not null
             ? new HeldBack(
                 status.On([surface]),
@@ -116,6 +126,10 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBo
                 WayOut = "See to the spot first.",
             }
         : null;
+
+    private static bool IsBehindChildSeat(Surface surface) =>
+        surface.Kind == SurfaceKind.PetCover
+        || (surface.Kind == SurfaceKind.Seat && !FrontSeats.Have(surface));
 
     /// <summary>Why a task has to wait until a surface is dry; null when it need not.</summary>
     /// <param name="status">The task.</param>
