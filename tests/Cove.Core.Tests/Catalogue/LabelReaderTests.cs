@@ -320,4 +320,32 @@ public sealed class LabelReaderTests
                         && finding.Start + finding.Length <= text.Get.Length
                     )
         );
+
+    // Seen: what a camera had broken was taken as absent, and a cleaner with ammonia was good on tint film.
+    [Theory]
+    [InlineData("Glass cleaner. Contains Arnmonia.", LabelSubject.Ammonia, "Arnmonia", null)]
+    [InlineData("Glass cleaner, amm0nia free", LabelSubject.Ammonia, "amm0nia", null)]
+    [InlineData("DANGER H2Z6 keep away from heat", LabelSubject.Statement, "H2Z6", "H226")]
+    [InlineData("P21O and more", LabelSubject.Statement, "P21O", "P210")]
+    [InlineData("Isopropy1 a1cohol 70 %", LabelSubject.Alcohol, "Isopropy1 a1cohol 70 %", null)]
+    [InlineData("sodium hypoch1orite", LabelSubject.Chlorine, "sodium hypoch1orite", null)]
+    public void What_a_camera_has_broken_is_understood_where_it_stands(
+        string text,
+        LabelSubject subject,
+        string at,
+        string? code
+    )
+    {
+        LabelFinding finding = Assert.Single(LabelReader.Read(text).Found, found => found.Subject == subject);
+
+        Assert.Equal(at, text.Substring(finding.Start, finding.Length));
+        Assert.Equal(code, finding.Code);
+        Assert.Equal(text.Contains("free", StringComparison.Ordinal), finding.Denied);
+    }
+
+    // Words that only look like codes or like other words stay what they are.
+    [Theory]
+    [InlineData("Shape HIS PBS H20 P1O colours, 5 cl")]
+    [InlineData("A modern car, corner to corner; in turn.")]
+    public void What_is_no_code_is_not_mended(string text) => Assert.Empty(LabelReader.Read(text).Found);
 }

@@ -36,7 +36,8 @@ public static partial class LabelReader
     /// <param name="text">The text, up to <see cref="LongestText"/> characters; anything beyond is not read.</param>
     public static LabelReading Read(string text)
     {
-        string read = text.Length > LongestText ? text[..LongestText] : text;
+        var camera = new CameraReading(text.Length > LongestText ? text[..LongestText] : text);
+        string read = camera.Text;
         return new LabelReading([
             .. Codes(read)
                 .Concat(Sentences(read))
@@ -45,6 +46,7 @@ public static partial class LabelReader
                 .Concat(Alcohols(read))
                 .Concat(Contents(read))
                 .Concat(Dilutions(read))
+                .Select(camera.InWhatWasRead)
                 .OrderBy(finding => finding.Start)
                 .ThenBy(finding => finding.Subject),
         ]);
