@@ -3,7 +3,7 @@ namespace Cove.Core.Tests.Advice;
 /// <summary>What an owner asks of a session is done, and makes nothing unsound.</summary>
 public sealed class SessionRequestTests
 {
-    private static readonly int Households = LongRun.Of(60, 1_000);
+    private static readonly int Households = LongRun.Of(60, 2_000);
 
     private static readonly int[] Lengths = [5, 12, 25, 45, 90, 120];
 

@@ -26,14 +26,14 @@ public static class StageOrder
                 : new[] { Stage.VacuumHigh, Stage.VacuumFloor, Stage.Dust },
             Stage.WetHigh,
             Stage.WetMiddle,
-            .. dressBeforeWet || glassBeforeWet ? new[] { Stage.Dress } : [],
             Stage.WetLow,
             Stage.WetFloor,
-            .. dressBeforeWet || glassBeforeWet ? [] : new[] { Stage.Dress },
             Stage.Protect,
             Stage.PutBack,
             Stage.SetBack,
         ];
+        Stage wiped = glassBeforeWet || dressBeforeWet ? Stage.WetMiddle : Stage.WetFloor;
+        order.Insert(order.IndexOf(wiped) + 1, Stage.Dress);
         Stage follows = ways.Glass switch
         {
             GlassTurn.First => Stage.MatsOut,
