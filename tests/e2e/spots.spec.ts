@@ -37,31 +37,38 @@ onACopy("sickness closes a seat until it is opened", async ({ page, cove }) => {
   await expect(first).toHaveCount(0);
 });
 
-onACopy("petrol in the boot is found by its everyday name and closes the car", async ({ page, cove }) => {
-  await page.setViewportSize(PHONE);
-  await open(page, cove, "today");
-  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-  await page.keyboard.press("/");
-  await page.getByRole("combobox", { name: "Look for" }).fill("petrol");
-  await page.getByRole("option", { name: /^First aid\s*Fuel, engine oil/ }).click();
-  await page.getByRole("combobox", { name: "Where?", exact: true }).click();
-  await page.getByRole("option", { name: /^Boot/ }).first().click();
-  await page.getByRole("button", { name: "Fuel, engine oil or thinner was spilled" }).click();
+onACopy(
+  "petrol in the boot is found by its everyday name and closes the car",
+  async ({ page, cove }) => {
+    await page.setViewportSize(PHONE);
+    await open(page, cove, "today");
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    await page.keyboard.press("/");
+    await page.getByRole("combobox", { name: "Look for" }).fill("petrol");
+    await page.getByRole("option", { name: /^First aid\s*Fuel, engine oil/ }).click();
+    await page.getByRole("combobox", { name: "Where?", exact: true }).click();
+    await page.getByRole("option", { name: /^Boot/ }).first().click();
+    await page.getByRole("button", { name: "Fuel, engine oil or thinner was spilled" }).click();
 
-  await expect(page.getByRole("heading", { name: /No spark/ })).toBeVisible();
-  await expect(page.getByText("No start, no switch, no vacuum, no heat, no cleaner.")).toBeVisible();
-  await expect(page.getByText(/doors and the tailgate wide open/)).toBeVisible();
-  await page.getByRole("link", { name: "Back to today" }).click();
+    await expect(page.getByRole("heading", { name: /No spark/ })).toBeVisible();
+    await expect(
+      page.getByText("No start, no switch, no vacuum, no heat, no cleaner."),
+    ).toBeVisible();
+    await expect(page.getByText(/doors and the tailgate wide open/)).toBeVisible();
+    await page.getByRole("link", { name: "Back to today" }).click();
 
-  const first = page.getByRole("region", { name: "Before anything else" });
-  await expect(first.getByText("The whole car: closed to routine work")).toBeVisible();
-  await expect(first.getByText("No start, no switch, no vacuum, no heat, no cleaner.")).toBeVisible();
-  await first.getByRole("link", { name: "What to do now" }).click();
-  await expect(page.getByRole("heading", { name: /No spark/ })).toBeVisible();
-  await page.getByRole("link", { name: "Back to today" }).click();
-  await first.getByRole("button", { name: "It was dealt with: open it" }).click();
-  await expect(first).toHaveCount(0);
-});
+    const first = page.getByRole("region", { name: "Before anything else" });
+    await expect(first.getByText("The whole car: closed to routine work")).toBeVisible();
+    await expect(
+      first.getByText("No start, no switch, no vacuum, no heat, no cleaner."),
+    ).toBeVisible();
+    await first.getByRole("link", { name: "What to do now" }).click();
+    await expect(page.getByRole("heading", { name: /No spark/ })).toBeVisible();
+    await page.getByRole("link", { name: "Back to today" }).click();
+    await first.getByRole("button", { name: "It was dealt with: open it" }).click();
+    await expect(first).toHaveCount(0);
+  },
+);
 
 onACopy("one spill on two surfaces is treated on one after the other", async ({ page, cove }) => {
   await open(page, cove, "spill");
@@ -76,6 +83,8 @@ onACopy("one spill on two surfaces is treated on one after the other", async ({ 
   await expect(page.getByRole("heading", { name: /onsole trim/ })).toBeVisible();
   await page.getByRole("button", { name: "Done, look again when dry" }).click();
   await expect(
-    page.getByRole("region", { name: "Before anything else" }).getByText(/Look again when it is dry/),
+    page
+      .getByRole("region", { name: "Before anything else" })
+      .getByText(/Look again when it is dry/),
   ).toHaveCount(2);
 });
