@@ -75,17 +75,17 @@ test("from the demo to a finished session, with levels and dates that follow and
   await page.getByRole("link", { name: "See the cabin" }).click();
   await page.getByRole("radio", { name: "List" }).click();
   // What was known before is shown until the new levels are there.
-  await expect
-    .poll(async () => (await standing(page, "Dashboard")).days)
-    .toBeGreaterThan(before.Dashboard?.days ?? 99);
+  await expect.poll(async () => (await standing(page, "Driver's mat")).level).toBeLessThan(0.1);
 
   const after = Object.fromEntries(
     await Promise.all(surfaces.map(async (name) => [name, await standing(page, name)] as const)),
   );
-  expect(after["Driver's mat"]?.level).toBeLessThan(0.1);
   expect(before["Driver's mat"]?.days).toBeLessThan(0);
   expect(after["Driver's mat"]?.days).toBeGreaterThan(5);
-  expect(after["Driver's seat"]?.level).toBeCloseTo((before["Driver's seat"]?.level ?? 0) / 2, 1);
+  // What is not clean yet keeps about half.
+  const seat = before["Driver's seat"]?.level ?? 0;
+  expect(after["Driver's seat"]?.level).toBeGreaterThan(0.3 * seat);
+  expect(after["Driver's seat"]?.level).toBeLessThan(0.7 * seat);
   expect(after["Console trim, gloss black"]?.level).toBeCloseTo(
     before["Console trim, gloss black"]?.level ?? 0,
     1,
