@@ -102,7 +102,8 @@ function ClosedRow({ vehicleId, group }: { vehicleId: string; group: Closure[] }
           {[closure.why, closure.first && `${closure.first}.`, closure.who]
             .filter(Boolean)
             .join(" ")}
-          {around.length > 0 && ` Closed with it: ${around.length} beside it.`}
+          {around.length > 0 &&
+            ` ${around.length} more beside it ${around.length === 1 ? "is" : "are"} closed too.`}
         </p>
         {closure.never && (
           <p className="text-14 font-semibold text-coral max-desk:text-16">{closure.never}</p>

@@ -151,11 +151,13 @@ public sealed class SpotBook
     public Closure? ClosureOf(SurfaceId surfaceId) =>
         closures.GetValueOrDefault(surfaceId) ?? beside.GetValueOrDefault(surfaceId);
 
-    /// <summary>A child seat with something on it that hurts people; null when there is none. It is not carried out for other work as an ordinary step.</summary>
+    /// <summary>A child seat with something on it, or reaching it, that hurts people; null when there is none. It is not carried out for other work as an ordinary step.</summary>
     public Closure? ClosedChildSeat =>
-        Closures.FirstOrDefault(closure =>
-            closure.Kind is not null && closure.Surface.Kind == SurfaceKind.ChildSeat
-        );
+        Closures
+            .Concat(beside.Values)
+            .FirstOrDefault(closure =>
+                closure.Kind is not null && closure.Surface.Kind == SurfaceKind.ChildSeat
+            );
 
     /// <summary>The latest spot on a surface that nobody has seen to; null when there is none.</summary>
     public OpenSpot? FreshOn(SurfaceId surfaceId) =>

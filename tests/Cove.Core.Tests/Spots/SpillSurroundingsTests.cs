@@ -54,6 +54,22 @@ public sealed class SpillSurroundingsTests
         Assert.DoesNotContain("windscreen", closed);
     }
 
+    // Seen: a child seat that was only reached could still be lifted out for work on the next place.
+    [Fact]
+    public void A_child_seat_that_is_reached_is_as_closed_as_one_it_lies_on()
+    {
+        Surface seat = Car.InCare().First(surface => surface.Kind == SurfaceKind.ChildSeat);
+        SurfaceId under = Car.InCare()
+            .First(surface =>
+                surface.Kind == SurfaceKind.Seat
+                && After("sickness", surface.Id).ClosureOf(seat.Id) is not null
+            )
+            .Id;
+
+        Assert.Equal(seat.Id, After("sickness", under).ClosedChildSeat!.Surface.Id);
+        Assert.Null(After("sickness", "driver-seat").ClosedChildSeat);
+    }
+
     // Common practice: vapour fills a car, and so does flood water.
     [Theory]
     [InlineData("fuel-or-oil")]
