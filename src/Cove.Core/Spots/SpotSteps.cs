@@ -194,7 +194,7 @@ internal static class SpotSteps
             yield break;
         }
 
-        string off = apart ? "Off the suede: cleaner on the towel" : "Cleaner on the towel";
+        string off = apart ? "Beside the suede: cleaner on the towel" : "Cleaner on the towel";
         yield return site.Ground switch
         {
             Webbing => new("Soapy water on a soft brush, along the weave, belt pulled out.", 2)
