@@ -13,6 +13,9 @@ namespace Cove.Core.Cars;
 /// <summary>Everything needed to say how a vehicle stands: its tasks, its use, what has been learnt of it, and the last change of every level.</summary>
 public sealed class CareLedger
 {
+    /// <summary>What is no dirtier than this counts as just cleaned. Cove's own choice.</summary>
+    private static readonly Level NearlyClean = new(0.15);
+
     private readonly IReadOnlyDictionary<CareKey, CareState> states;
 
     /// <summary>Makes a ledger.</summary>
@@ -116,6 +119,21 @@ public sealed class CareLedger
     /// <param name="now">The instant.</param>
     public Film FilmOn(CareItem item, Surface pane, DateTimeOffset now) =>
         StateOf(item, pane, now).FilmAt(now, SoilingOf(item, pane), Usage);
+
+    /// <summary>Whether a task left one of its surfaces all but clean in a span of time.</summary>
+    /// <param name="taskId">The task.</param>
+    /// <param name="from">When the span begins.</param>
+    /// <param name="until">When it ends.</param>
+    public bool WasFreshWithin(TaskId taskId, DateTimeOffset from, DateTimeOffset until) =>
+        Items
+            .Where(item => item.Task.Id == taskId)
+            .SelectMany(item => item.Surfaces)
+            .Any(surface =>
+                states.TryGetValue(new CareKey(taskId, surface.Id), out CareState state)
+                && state.At > from
+                && state.At <= until
+                && state.Level <= NearlyClean
+            );
 
     /// <summary>The level of soil of one task on one surface at an instant; null when it has no level, or is not cared for now.</summary>
     public Level? StandingOf(CareKey key, DateTimeOffset now) =>

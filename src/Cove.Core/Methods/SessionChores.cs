@@ -64,6 +64,10 @@ public sealed record SessionChore(
         && When(ways)
         && hands >= From
         && (For.Count == 0 || For.Any(taskIds.Contains));
+
+    /// <summary>Whether any session with one of <see cref="For"/> needs it, however short.</summary>
+    /// <param name="ways">How the owner likes to work.</param>
+    public bool IsAlwaysFor(WaysOfWorking ways) => For.Count > 0 && From == TimeSpan.Zero && When(ways);
 }
 
 /// <summary>The table of chores.</summary>

@@ -100,7 +100,8 @@ public sealed class DayPlan(
             asks.IsNone
                 ? null
                 : (unasked ?? this).Planner.Worth,
-            SeatsMayStayOut
+            SeatsMayStayOut,
+            Customs
         );
 
     /// <summary>The same day with what an owner asks of the session. Ask it as this one; nothing asked gives this one itself.</summary>
@@ -145,7 +146,8 @@ public sealed class DayPlan(
                 LooseThings,
                 request,
                 (unasked ?? this).Planner.Worth,
-                SeatsMayStayOut
+                SeatsMayStayOut,
+                Customs
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );
@@ -153,12 +155,15 @@ public sealed class DayPlan(
     /// <summary>Whoever drives within the hour drives with every child seat fixed.</summary>
     private bool SeatsMayStayOut => today.Place.Standing >= Standing.SomeHours;
 
+    private SessionCustoms Customs => field ??= SessionCustoms.Of(car.Ledger, now);
+
     private ReadyTasks ReadyOf(IReadOnlyList<CareStatus> statuses, SessionRequest asks) =>
         new(
             statuses,
             Methods,
             new Gate(car.Shelf, today.Place, today.Damp, today.Spots),
             new SessionProducts(car.Chooser, today.Circumstances),
-            asks
+            asks,
+            (task, surface) => SessionCustoms.RankOf(task, surface, LooseThings)
         );
 }

@@ -69,6 +69,32 @@ public sealed class SessionJobs(
         (job.PutsBack && CareTasks.Find(job.TaskId) is { } task && task.PutBack > TimeSpan.Zero)
         || job.TaskId == ThingsBack;
 
+    /// <summary>What certain work sends one on once a session.</summary>
+    internal IReadOnlyList<SessionErrand> Errands =>
+        [
+            new SessionErrand(
+                Carrying(chore => true),
+                Carrying(chore => chore.Stage == Stage.Prepare),
+                (_, surfaces) => surfaces.Any(things.LieOn)
+            ),
+            .. SessionChores
+                .All.Where(chore => chore.IsAlwaysFor(ways))
+                .Select(chore => new SessionErrand(
+                    paces.WorkOf(chore, 0),
+                    paces.WorkOf(chore, 0),
+                    (task, _) => chore.For.Contains(task.Id)
+                )),
+        ];
+
+    private TimeSpan Carrying(Func<SessionChore, bool> which) =>
+        SessionChores
+            .All.Where(chore => chore.ForLooseThings && which(chore))
+            .Aggregate(TimeSpan.Zero, (sum, chore) => sum + paces.WorkOf(chore, things.ChildSeats));
+
+    /// <summary>What of some work may be left for later: putting back what was taken out.</summary>
+    public static TimeSpan MayComeLaterOf(TaskWork work) =>
+        work.Status.Item.Task.SecondCoatAfter > TimeSpan.Zero ? TimeSpan.Zero : LaterPartOf(work);
+
     /// <summary>Whether child seats lie in the car that leave it for work behind.</summary>
     public bool HasChildSeats => things.ChildSeats > 0;
 

@@ -22,4 +22,22 @@ public sealed class TriageCurve
     /// <summary>The candidates chosen, as ascending indices into the problem.</summary>
     /// <param name="halfMinutes">From 0 to <see cref="MaximumHalfMinutes"/>.</param>
     public IReadOnlyList<int> SelectionAt(int halfMinutes) => selections[halfMinutes];
+
+    /// <summary>The same choices under other numbers: for a problem that is a part of another.</summary>
+    /// <param name="numbers">What each candidate of this problem is called in the other; ascending.</param>
+    internal TriageCurve Of(IReadOnlyList<int> numbers)
+    {
+        // Budgets that buy the same share one selection, and go on doing so.
+        var known = new Dictionary<IReadOnlyList<int>, IReadOnlyList<int>>(ReferenceEqualityComparer.Instance);
+        return new TriageCurve(
+            benefit,
+            [
+                .. selections.Select(selection =>
+                    known.TryGetValue(selection, out IReadOnlyList<int>? same)
+                        ? same
+                        : known[selection] = [.. selection.Select(index => numbers[index])]
+                ),
+            ]
+        );
+    }
 }

@@ -29,6 +29,7 @@ public sealed class ReadyTasks
     private readonly Gate? gate;
     private readonly SessionProducts? products;
     private readonly SessionRequest request;
+    private readonly Func<CareTask, Surface, int> rank;
 
     /// <summary>Asks every task of a car.</summary>
     /// <param name="statuses">How the tasks stand.</param>
@@ -36,14 +37,17 @@ public sealed class ReadyTasks
     /// <param name="gate">Asks whether they can be done now; they all can when it is left out.</param>
     /// <param name="products">Chooses what they are done with; whatever there is when it is left out.</param>
     /// <param name="request">What the owner asks of the session; nothing when left out.</param>
+    /// <param name="rank">What of the surfaces of a task is taken up first, the lowest rank first; the most soiled alone decides when left out.</param>
     public ReadyTasks(
         IReadOnlyList<CareStatus> statuses,
         MethodBook? methods = null,
         Gate? gate = null,
         SessionProducts? products = null,
-        SessionRequest? request = null
+        SessionRequest? request = null,
+        Func<CareTask, Surface, int>? rank = null
     )
     {
+        this.rank = rank ?? ((_, _) => 0);
         this.request = request ?? SessionRequest.None;
         this.statuses = statuses.ToDictionary(status => status.Item.Task.Id);
         this.methods = methods;
@@ -153,8 +157,9 @@ public sealed class ReadyTasks
         foreach (
             SurfaceStatus surface in status
                 .Surfaces.Where(surface => mine.Contains(surface.Surface.Id))
-                // The most soiled first; what is only wanted for another task's sake may be anywhere among them.
-                .OrderByDescending(surface => surface.Due.Level.Value)
+                // What ranks first, then the most soiled; what is only wanted for another task's sake may be anywhere among them.
+                .OrderBy(surface => rank(status.Item.Task, surface.Surface))
+                .ThenByDescending(surface => surface.Due.Level.Value)
         )
         {
             if (FirstHeld(status, surface) is { } hold)
