@@ -66,8 +66,8 @@ internal sealed class SessionCandidates
     /// <summary>What doing all of it is worth, in points; see <see cref="TaskWorth"/>.</summary>
     public double Worth { get; }
 
-    /// <summary>Whether a candidate would do what custom asks for.</summary>
-    public bool IsAsked(int index) => asked.Contains(index);
+    /// <summary>The candidates that would do what custom asks for.</summary>
+    public IReadOnlySet<int> Asked => asked;
 
     /// <summary>Whether anything is kept in.</summary>
     public bool KeepsAny => keptIn.Count > 0;
@@ -139,13 +139,12 @@ internal sealed class SessionCandidates
         ];
         return Solve(
             index => !aside(index),
-            index =>
-                new TriageCandidate(
-                    LinkOf(index).HalfMinutes + (all[index].Link == 0 ? walking : 0),
-                    worths[index] + FirstOf(index),
-                    kitsOf[index],
-                    null
-                ),
+            index => new TriageCandidate(
+                LinkOf(index).HalfMinutes + (all[index].Link == 0 ? walking : 0),
+                worths[index] + FirstOf(index),
+                kitsOf[index],
+                null
+            ),
             fetch,
             halfMinutes
         );
@@ -158,13 +157,12 @@ internal sealed class SessionCandidates
     public TriageCurve SolveWith(int kits, int index, int halfMinutes) =>
         Solve(
             other => (Costs.Kits[other] & ~kits) == 0,
-            other =>
-                new TriageCandidate(
-                    LinkOf(other).HalfMinutes,
-                    worths[other] + FirstOf(other) + (other == index ? KeptInFirst : 0),
-                    [],
-                    null
-                ),
+            other => new TriageCandidate(
+                LinkOf(other).HalfMinutes,
+                worths[other] + FirstOf(other) + (other == index ? KeptInFirst : 0),
+                [],
+                null
+            ),
             [],
             halfMinutes
         );
@@ -225,8 +223,7 @@ internal sealed class SessionCandidates
                 - (candidate.Link == 0 ? TimeSpan.Zero : CertainOf(links[candidate.Link - 1]))
             : TimeSpan.Zero;
 
-        static TimeSpan CertainOf(ChainLink link) =>
-            link.Work.Hands - SessionJobs.MayComeLaterOf(link.Work);
+        static TimeSpan CertainOf(ChainLink link) => link.Work.Hands - SessionJobs.MayComeLaterOf(link.Work);
     }
 
     /// <summary>What it needs fetched, and the errands that it sends one on, numbered after the kits.</summary>
@@ -248,7 +245,8 @@ internal sealed class SessionCandidates
     private int? RequiredBy((ReadyTask Task, int Link) candidate, int index, SessionCustoms customs) =>
         candidate.Link > 0 ? index - 1
         : RequiredFor(candidate.Task) is { } required ? required
-        : customs.BeforeChoosing(candidate.Task.Status.Item.Task.Id) is { } other ? LinkOf(other.TaskId, other.SurfaceId)
+        : customs.BeforeChoosing(candidate.Task.Status.Item.Task.Id) is { } other
+            ? LinkOf(other.TaskId, other.SurfaceId)
         : null;
 
     private int? RequiredFor(ReadyTask task)
@@ -265,6 +263,10 @@ internal sealed class SessionCandidates
     private int? LinkOf(TaskId taskId, SurfaceId surfaceId) =>
         ready.All.FirstOrDefault(task => task.Status.Item.Task.Id == taskId) is { } task
         && task.LinkWith(surfaceId) is { } link
+        && task.Links[link]
+            .Adds.Any(status =>
+                status.Surface.Id == surfaceId && ready.IsWanted(task.Status.Item.Task, status)
+            )
             ? Array.IndexOf(all, (task, link))
             : null;
 

@@ -41,8 +41,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
     }
 
     private IReadOnlyList<TriageCurve> Curves =>
-        curves ??=
-        [
+        curves ??= [
             candidates.Solve(LongestHalfMinutes, _ => false, comesBack: true, walking: 0),
             candidates.Solve(LongestHalfMinutes, _ => false, comesBack: true, walking: 1),
             seatsComeBack
@@ -89,19 +88,24 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
             }
         }
 
+        if (minutes == SessionCustoms.FromMinutes)
+        {
+            foreach (int asked in candidates.Asked)
+            {
+                Try(candidates.Costs.With(asked, []));
+            }
+        }
+
         TakeIn(limit);
         for (SessionChoice? known = null; known != BestIn(minutes); )
         {
             known = BestIn(minutes)!;
-            bool isAskedFor = minutes >= SessionCustoms.FromMinutes && !known.HasAsked;
             foreach (IReadOnlyList<int> other in exchange.Around(known, limit))
             {
                 // What was worth too little once is never worth enough later, unless custom begins to ask for it.
                 if (
-                    (
-                        (considered.Add(other) || minutes == SessionCustoms.FromMinutes)
-                        && candidates.WorthOf(other) > known.Worth
-                    ) || (isAskedFor && other.Any(candidates.IsAsked))
+                    (considered.Add(other) || minutes == SessionCustoms.FromMinutes)
+                    && candidates.WorthOf(other) > known.Worth
                 )
                 {
                     Try(other);
@@ -154,7 +158,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
             selection,
             order,
             candidates.KeptIn(done),
-            done.Any(candidates.IsAsked),
+            done.Any(candidates.Asked.Contains),
             candidates.WorthOf(done, order.Works)
         );
     }

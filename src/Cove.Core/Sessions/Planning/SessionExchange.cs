@@ -6,12 +6,15 @@ internal sealed class SessionExchange(SessionCandidates candidates)
 {
     private const int HalfMinutesAMinute = 2;
 
+    /// <summary>What is exchanged walks and waits at least this part of what was walked and waited before; if not, it is not found here.</summary>
+    private const double LeastOverhead = 0.6;
+
     /// <summary>The best with one candidate and some kits is looked for in sessions up to these lengths at once, in half minutes.</summary>
     private static readonly int[] Lengths = [40, 100, SessionRules.LongestMinutes * HalfMinutesAMinute];
 
     private readonly Dictionary<(int Kits, int One, int Length), TriageCurve> curves = [];
 
-    /// <summary>The choices around one that can fit.</summary>
+    /// <summary>The choices around one that may well fit.</summary>
     /// <param name="known">The choice.</param>
     /// <param name="limit">The longest session.</param>
     public IEnumerable<IReadOnlyList<int>> Around(SessionChoice known, TimeSpan limit)
@@ -21,7 +24,11 @@ internal sealed class SessionExchange(SessionCandidates candidates)
         foreach (int one in candidates.NextTo(known.Selection))
         {
             int[] more = costs.With(one, known.Selection);
-            yield return more;
+            if (costs.LeastFor(more) <= limit)
+            {
+                yield return more;
+            }
+
             foreach (int kits in KitsAround(costs.KitsFor(more), one))
             {
                 TimeSpan hands = limit - costs.FetchOf(kits) - overhead;
@@ -29,7 +36,11 @@ internal sealed class SessionExchange(SessionCandidates candidates)
                 // What the exchange walks more or less than before is not known, so it is tried with more and with less to spare.
                 for (int budget = Math.Max(1, room - 2); budget <= room + 1; budget++)
                 {
-                    yield return CurveWith(kits, one, budget).SelectionAt(budget);
+                    IReadOnlyList<int> other = CurveWith(kits, one, budget).SelectionAt(budget);
+                    if (costs.LeastFor(other) + (overhead * LeastOverhead) <= limit)
+                    {
+                        yield return other;
+                    }
                 }
             }
         }

@@ -28,7 +28,9 @@ public sealed class TriageCurve
     internal TriageCurve Of(IReadOnlyList<int> numbers)
     {
         // Budgets that buy the same share one selection, and go on doing so.
-        var known = new Dictionary<IReadOnlyList<int>, IReadOnlyList<int>>(ReferenceEqualityComparer.Instance);
+        var known = new Dictionary<IReadOnlyList<int>, IReadOnlyList<int>>(
+            ReferenceEqualityComparer.Instance
+        );
         return new TriageCurve(
             benefit,
             [
