@@ -67,7 +67,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
             }
 
             IReadOnlyList<int> selection = Curves[0].SelectionAt(budget);
-            shortestOfAllKept = most == 0 ? null : Choice(selection, orders.Of(selection)[0]);
+            shortestOfAllKept = most == 0 ? null : Choice(selection, orders.Of(selection).First());
         }
 
         return shortestOfAllKept;
@@ -84,7 +84,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
         {
             foreach (TriageCurve curve in Curves)
             {
-                Try(curve.SelectionAt(budget));
+                Try(curve.SelectionAt(budget), limit);
             }
         }
 
@@ -92,7 +92,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
         {
             foreach (int asked in candidates.Asked)
             {
-                Try(candidates.Costs.With(asked, []));
+                Try(candidates.Costs.With(asked, []), limit);
             }
         }
 
@@ -108,7 +108,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
                     && candidates.WorthOf(other) > known.Worth
                 )
                 {
-                    Try(other);
+                    Try(other, limit);
                 }
             }
 
@@ -132,7 +132,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
         }
     }
 
-    private void Try(IReadOnlyList<int> selection)
+    private void Try(IReadOnlyList<int> selection, TimeSpan limit)
     {
         if (selection.Count == 0 || !tried.Add(string.Join(',', selection)))
         {
@@ -140,13 +140,18 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
         }
 
         TimeSpan? shortest = null;
-        // The better orders of a choice stand first; a later one is only worth having where it is shorter.
+        // The better orders of a choice stand first; a later one is only worth having where it fits and they do not.
         foreach (PlannedOrder order in orders.Of(selection))
         {
             if (shortest is null || order.Order.Length < shortest)
             {
                 shortest = order.Order.Length;
                 waiting.Enqueue(Choice(selection, order), order.Order.Length);
+            }
+
+            if (shortest <= limit)
+            {
+                return;
             }
         }
     }

@@ -98,6 +98,10 @@ public sealed class SessionJobs(
     /// <summary>Whether child seats lie in the car that leave it for work behind.</summary>
     public bool HasChildSeats => things.ChildSeats > 0;
 
+    /// <summary>Whether some work has what lies loose carried out before it.</summary>
+    public bool CarriesOut(IEnumerable<TaskWork> works) =>
+        works.Any(work => work.Status.Item.Surfaces.Any(things.LieOn));
+
     /// <summary>Whether a task wets a child seat, or what one stands on, so that the child seat has to wait.</summary>
     public bool KeepsChildSeatsOut(TaskWork work) =>
         work.Drying > TimeSpan.Zero && work.Status.Item.Surfaces.Any(IsUnderChildSeat);
@@ -140,7 +144,7 @@ public sealed class SessionJobs(
     {
         var ids = works.Select(work => work.Status.Item.Task.Id).ToHashSet();
         TimeSpan hands = works.Aggregate(TimeSpan.Zero, (sum, work) => sum + work.Hands);
-        bool inTheWay = works.Any(work => work.Status.Item.Surfaces.Any(things.LieOn));
+        bool inTheWay = CarriesOut(works);
         return SessionChores
             .All.Where(chore =>
                 chore.ForChildSeats ? inTheWay && seatsApart && HasChildSeats

@@ -8,46 +8,76 @@ namespace Cove.Core.Sessions.Planning;
 /// <param name="seatsMayStayOut">Whether the car stands long enough afterwards for child seats to stay out until what is under them is dry.</param>
 internal sealed class SessionOrders(SessionWorks works, SessionJobs jobs, bool seatsMayStayOut)
 {
-    /// <summary>The orders of a selection, the better first: with everything brought back at the end, and with what would have to be waited for left for later.</summary>
-    public IReadOnlyList<PlannedOrder> Of(IReadOnlyList<int> selection)
+    /// <summary>The orders of a selection, the better first: with everything brought back at the end, and with what would have to be waited for left for later. Each is worked out only when it is asked for.</summary>
+    public IEnumerable<PlannedOrder> Of(IReadOnlyList<int> selection)
     {
         TaskWork[] chosen = works.Of(selection);
-        return jobs.HasChildSeats && !seatsMayStayOut
-            ? WithSeatsBack(chosen)
-            : InOrder(Ordered(chosen, jobs.Of(chosen), []), seatsApart: false);
+        PlannedOrder whole = Ordered(chosen, jobs.Of(chosen), []);
+        return seatsMayStayOut || !jobs.HasChildSeats || !jobs.CarriesOut(chosen)
+                ? InOrder(whole, seatsApart: false)
+            : IsCalm(whole) ? WithSeatsBack(whole).Prepend(whole)
+            : WithSeatsBack(whole).Append(whole);
     }
 
-    private IReadOnlyList<PlannedOrder> InOrder(PlannedOrder whole, bool seatsApart) =>
+    private IEnumerable<PlannedOrder> InOrder(PlannedOrder whole, bool seatsApart) =>
         IsCalm(whole)
-            ? [whole, .. WithoutWaiting(whole, seatsApart)]
-            : [.. WithoutWaiting(whole, seatsApart), whole];
+            ? WithoutWaiting(whole, seatsApart).Prepend(whole)
+            : WithoutWaiting(whole, seatsApart).Append(whole);
 
     /// <summary>Whether nobody stands about for long.</summary>
     private static bool IsCalm(PlannedOrder order) =>
         order.Order.Length - order.Order.Busy <= SessionRules.WorthWaiting;
 
-    /// <summary>Orders that end with every child seat fixed again: with everything else as well; else with covers and liners left to dry; else without the work for which the child seats would have to wait.</summary>
-    private List<PlannedOrder> WithSeatsBack(TaskWork[] chosen)
+    /// <summary>Other orders that end with every child seat fixed again: with covers and liners left to dry; else, where nothing else is calm, without the work for which the child seats would have to wait.</summary>
+    private IEnumerable<PlannedOrder> WithSeatsBack(PlannedOrder whole)
     {
-        PlannedOrder whole = Ordered(chosen, jobs.Of(chosen), []);
-        PlannedOrder apart = Ordered(chosen, jobs.Of(chosen, seatsApart: true), []);
-        PlannedOrder[] all = [whole, .. InOrder(apart, seatsApart: true)];
-        List<PlannedOrder> planned = [.. all.Where(IsCalm)];
-        TaskWork[] left = [.. WithoutDependents(chosen, [.. chosen.Where(jobs.KeepsChildSeatsOut)])];
-        if (left.Length < chosen.Length)
+        bool isCalm = IsCalm(whole);
+        var waiting = new List<PlannedOrder>();
+        foreach (
+            PlannedOrder apart in InOrder(
+                Ordered(whole.Works, jobs.Of(whole.Works, seatsApart: true), []),
+                seatsApart: true
+            )
+        )
+        {
+            if (IsCalm(apart))
+            {
+                isCalm = true;
+                yield return apart;
+            }
+            else
+            {
+                waiting.Add(apart);
+            }
+        }
+
+        TaskWork[] left =
+        [
+            .. WithoutDependents(whole.Works, [.. whole.Works.Where(jobs.KeepsChildSeatsOut)]),
+        ];
+        if (!isCalm && left.Length < whole.Works.Length)
         {
             TaskWork[] dry = [.. left.Select(work => works.OnlyNeeded(work, left)).OfType<TaskWork>()];
             TaskId[] dropped =
             [
-                .. chosen
-                    .Select(work => work.Status.Item.Task.Id)
+                .. whole
+                    .Works.Select(work => work.Status.Item.Task.Id)
                     .Except(dry.Select(work => work.Status.Item.Task.Id)),
             ];
-            planned.AddRange(WithSeatsBack(dry).Select(order => order with { Dropped = dropped }));
+            PlannedOrder without = Ordered(dry, jobs.Of(dry), []) with { Dropped = dropped };
+            foreach (PlannedOrder order in WithSeatsBack(without).Prepend(without))
+            {
+                yield return order with
+                {
+                    Dropped = dropped,
+                };
+            }
         }
 
-        planned.AddRange(all.Where(order => !IsCalm(order)));
-        return planned;
+        foreach (PlannedOrder order in waiting)
+        {
+            yield return order;
+        }
     }
 
     /// <summary>Some work without a part of it, and without what cannot be done without that part.</summary>
