@@ -4323,6 +4323,10 @@ export interface components {
             finish: string;
             order: string;
             caution: string;
+            heat: string[];
+            askHeat: boolean;
+            /** Format: double */
+            firstAidMinutes: number;
         };
         /** @enum {unknown} */
         Tool: "microfibreTowel" | "glassTowel" | "usedTowel" | "paperTowel" | "chamois" | "applicator" | "softBrush" | "stiffBrush" | "rubberGlove" | "gel" | "vacuum" | "blower" | "compressedAir" | "steamer" | "extractor" | "reachTool" | "scraper" | "melamineSponge";

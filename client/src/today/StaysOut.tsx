@@ -7,9 +7,15 @@ export function StaysOut({ today }: { today: Today }) {
   const later = today.broughtBack.map(
     ({ what, at }) => `${what.toLowerCase()} from ${clockOrDay(at, today.now)}`,
   );
-  return later.length > 0 ? (
+  const damp = today.drying
+    .filter((drying) => drying.to > today.lengthMinutes)
+    .map(({ what, dryAt }) => `${what.toLowerCase()} until ${clockOrDay(dryAt, today.now)}`);
+  return later.length + damp.length > 0 ? (
     <div className="mt-3">
-      <Caution>{`Still to do after this session, once it is dry: ${later.join("; ")}.`}</Caution>
+      {damp.length > 0 && <Caution>{`Still damp when you finish: ${damp.join("; ")}.`}</Caution>}
+      {later.length > 0 && (
+        <Caution>{`Still to do after this session, once it is dry: ${later.join("; ")}.`}</Caution>
+      )}
     </div>
   ) : null;
 }

@@ -27,6 +27,7 @@ import { StaysOut } from "./StaysOut";
 
 // What is not on the first view of most days is loaded when it is wanted.
 const Reminders = lazy(async () => ({ default: (await import("../shared/Reminders")).Reminders }));
+const InTheHeat = lazy(async () => ({ default: (await import("./InTheHeat")).InTheHeat }));
 const SpotsFirst = lazy(async () => ({
   default: (await import("../spots/SpotsFirst")).SpotsFirst,
 }));
@@ -165,6 +166,7 @@ function Plan({ today, cabin, minutes, next, asks, onAsk, onSlot, onMinutes }: P
       />
       <Suspense fallback={null}>
         <SpotsFirst vehicleId={today.vehicle.id} />
+        <InTheHeat today={today} />
         <Reminders vehicleId={today.vehicle.id} now={today.now} />
       </Suspense>
       {!today.runUnderWay && <NextSlot today={today} next={next} onSlot={onSlot} />}
@@ -316,7 +318,9 @@ function Verdict({ today }: { today: Today }) {
         </>
       )}
       {over > 0 && `, ${over} min more than you have`}
-      {wait > 0 && `, ${wait} min of it waiting for things to dry`}.
+      {wait > 0 && `, ${wait} min of it waiting for things to dry`}
+      {today.firstAidMinutes > 0 && `, after ${Math.round(today.firstAidMinutes)} min of first aid`}
+      .
     </p>
   );
 }

@@ -15,7 +15,12 @@ export function callOutsOf(today: Today): CallOut[] {
   const said = new Map<number, string>();
   const points: [number | null, string][] = [
     [today.comingDueMinutes, "all that comes due this week"],
-    [today.overdueMinutes, "all that is overdue"],
+    [
+      today.overdueMinutes,
+      today.notThisTime.some((held) => held.overMark)
+        ? "all overdue that can be done today"
+        : "all that is overdue",
+    ],
     [today.flatMinutes, "little gained after this"],
   ];
   for (const [at, text] of points) {

@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using Cove.Core.Catalogue;
 using Cove.Core.Choice;
 using Cove.Core.Methods;
@@ -47,16 +48,19 @@ public sealed class CarShelf(CareLedger ledger, Shelf shelf, ShelfRecords record
     /// <param name="paces">What has been learnt of the owner's pace at chores.</param>
     /// <param name="place">Where the owner works; the usual place when left out.</param>
     /// <param name="supplies">What is left of the products; enough when left out.</param>
+    /// <param name="hair">Where an animal left hair; nowhere when left out.</param>
     public MethodBook MethodsAt(
         DateTimeOffset now,
         OwnerPaces paces,
         Workplace? place = null,
-        Supplies? supplies = null
+        Supplies? supplies = null,
+        IReadOnlySet<SurfaceId>? hair = null
     ) =>
         new(ledger, shelf, new GlassAdvisor(new GlassKit(ways, records, supplies), ledger.Residues), now)
         {
             Paces = paces,
             Place = place ?? Workplace.Usual,
+            Hair = hair ?? FrozenSet<SurfaceId>.Empty,
         };
 
     /// <summary>The circumstances by the owner's schools.</summary>

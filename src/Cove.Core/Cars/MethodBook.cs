@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using Cove.Core.Catalogue;
 using Cove.Core.Catalogue.Tools;
 using Cove.Core.Choice;
@@ -31,6 +32,9 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
 
     /// <summary>Where the owner works today.</summary>
     public Workplace Place { get; init; } = Workplace.Usual;
+
+    /// <summary>Where an animal left hair, whether animals usually ride along or not.</summary>
+    public IReadOnlySet<SurfaceId> Hair { get; init; } = FrozenSet<SurfaceId>.Empty;
 
     /// <summary>How the owner likes to work.</summary>
     public WaysOfWorking Ways => shelf.Ways;
@@ -203,7 +207,7 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             new MethodAsk(soil, Ways, shelf.Owns)
             {
                 Worn = surface.Wear is not null,
-                Hair = ledger.Usage.At(now).Use.Pets != Often.Never,
+                Hair = Hair.Contains(surface.Id) || ledger.Usage.At(now).Use.Pets != Often.Never,
                 Lacks = tool => !shelf.Has(tool),
             }
         );

@@ -25,8 +25,10 @@ public sealed record Shelf(
     /// <summary>Everything that can be worked with: what is at hand, and last what every household can mix.</summary>
     public IEnumerable<Product> WithHomely => AtHand.Append(Product.HomelySoap);
 
-    /// <summary>Whether a tool has been listed as there. Ask this for what is dangerous without practice.</summary>
-    public bool Owns(Tool tool) => Tools.Any(owned => owned.Tool == tool);
+    /// <summary>Whether a tool has been listed as there. Ask this for what is dangerous without practice. Gel is there as well where it stands among the products.</summary>
+    public bool Owns(Tool tool) =>
+        Tools.Any(owned => owned.Tool == tool)
+        || (tool == Tool.Gel && Products.Any(product => product.Make.Class == ProductClass.CleaningGel));
 
     /// <summary>Whether a tool is there.</summary>
     public bool Has(Tool tool) =>

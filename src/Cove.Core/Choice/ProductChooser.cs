@@ -85,7 +85,11 @@ public sealed class ProductChooser(SafestWays ways, IReadOnlySet<ProductId> pref
                     && Covers(candidate.Pick)
                 )
                 .OrderBy(candidate => candidate.Pick.Product == Product.HomelySoap ? 1 : 0)
-                .ThenBy(candidate => preferred.Count == 0 || IsPreferred(candidate.Pick) ? 0 : 1)
+                .ThenBy(candidate =>
+                    preferred.Count == 0 || candidate.Option.IsMadeForIt || IsPreferred(candidate.Pick)
+                        ? 0
+                        : 1
+                )
                 .ThenBy(candidate =>
                     TaskProducts.FinishGap(task, candidate.Pick.Product.Make.Sheen, shelf.Ways)
                 )

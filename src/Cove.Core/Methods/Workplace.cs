@@ -23,6 +23,9 @@ public sealed record Workplace
     /// <summary>What it is like at the glass. The rest of the cabin is taken to feel the same.</summary>
     public GlassConditions AtGlass { get; init; } = GlassConditions.Fair;
 
+    /// <summary>Whether what the day brings was said and not just taken for granted.</summary>
+    public bool WasSaidToday { get; init; }
+
     /// <summary>Whether surfaces are hot to the hand, so that what is put on them dries before it is wiped.</summary>
     public bool Hot => AtGlass.Touch == GlassTouch.Hot;
 
@@ -40,7 +43,10 @@ public sealed record Workplace
     /// <param name="now">The present instant.</param>
     public Workplace Still(DateTimeOffset saidAt, DateTimeOffset now) =>
         now - saidAt < HoldsFor
-            ? this
+            ? this with
+            {
+                WasSaidToday = true,
+            }
             : this with
             {
                 Standing = Standing.AnHour,

@@ -1,4 +1,6 @@
+using System.Collections.Frozen;
 using Cove.Core.Choice;
+using Cove.Core.Log;
 using Cove.Core.Methods;
 using Cove.Core.Safety;
 using Cove.Core.Sessions.Ready;
@@ -16,6 +18,9 @@ public sealed record DayConditions(Workplace Place, Supplies Supplies, DampSurfa
     /// <summary>The usual place, nothing measured, nothing damp.</summary>
     public static DayConditions Usual { get; } =
         new(Workplace.Usual, Supplies.Unmeasured, DampSurfaces.None, SpotBook.Empty);
+
+    /// <summary>Where an animal left hair that nobody has vacuumed yet; see <see cref="AnimalHair"/>.</summary>
+    public IReadOnlySet<SurfaceId> Hair { get; init; } = FrozenSet<SurfaceId>.Empty;
 
     /// <summary>What the choice of products has to fit.</summary>
     public Circumstances Circumstances =>

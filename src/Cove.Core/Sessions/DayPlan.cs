@@ -58,7 +58,8 @@ public sealed class DayPlan(
             now,
             paces,
             (today ?? DayConditions.Usual).Place,
-            (today ?? DayConditions.Usual).Supplies
+            (today ?? DayConditions.Usual).Supplies,
+            (today ?? DayConditions.Usual).Hair
         );
 
     /// <summary>The spots and closed surfaces of the car.</summary>
@@ -101,7 +102,8 @@ public sealed class DayPlan(
                 ? null
                 : (unasked ?? this).Planner.Worth,
             SeatsMayStayOut,
-            Customs
+            Customs,
+            today.Spots.FirstAidTakes
         );
 
     /// <summary>The same day with what an owner asks of the session. Ask it as this one; nothing asked gives this one itself.</summary>
@@ -147,7 +149,8 @@ public sealed class DayPlan(
                 request,
                 (unasked ?? this).Planner.Worth,
                 SeatsMayStayOut,
-                Customs
+                Customs,
+            today.Spots.FirstAidTakes
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );

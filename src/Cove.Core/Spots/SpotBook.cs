@@ -144,6 +144,13 @@ public sealed class SpotBook
     /// <summary>The closed surfaces themselves; each says what lies around it and is closed as well.</summary>
     public IReadOnlyList<Closure> Closures { get; }
 
+    /// <summary>What first aid takes for the spots that nobody has seen to yet, which comes before anything else.</summary>
+    public TimeSpan FirstAidTakes =>
+        spots
+            .Where(spot => spot.TreatedAt is null)
+            .SelectMany(spot => spot.Aid.Steps)
+            .Aggregate(TimeSpan.Zero, (sum, step) => sum + step.Takes);
+
     /// <summary>What a spot has left damp, and until when.</summary>
     public IReadOnlyDictionary<SurfaceId, DateTimeOffset> Damp { get; }
 

@@ -304,6 +304,28 @@ public sealed class LogStore
         return rows.ToEntries();
     }
 
+    /// <summary>What tells where there is animal hair in a vehicle: rides and work since an instant, undone entries left out, in any order.</summary>
+    public async Task<IReadOnlyList<LogEntry>> HairSince(
+        VehicleId vehicleId,
+        DateTimeOffset since,
+        CancellationToken cancel = default
+    )
+    {
+        IQueryable<LogRow> rides = context
+            .Log.AsNoTracking()
+            .Where(row =>
+                row.VehicleId == vehicleId
+                && row.UndoneAt == null
+                && row.At >= since
+                && row.Kind == LogEntryKind.Event
+                && row.Subject == AnimalHair.Rode.Value
+            );
+        DateTimeOffset? first = await rides.MinAsync(row => (DateTimeOffset?)row.At, cancel);
+        return first is { } at
+            ? [.. (await rides.ToListAsync(cancel)).ToEntries(), .. await DoneSince(vehicleId, at, cancel)]
+            : [];
+    }
+
     /// <summary>Makes sure that the log of a vehicle has room for one more entry.</summary>
     /// <exception cref="RecordFullException">It has none.</exception>
     internal static async Task RequireRoom(

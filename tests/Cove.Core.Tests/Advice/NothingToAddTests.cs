@@ -53,7 +53,7 @@ public sealed class NothingToAddTests
                         .Select(plan => Worth(plan, household))
                         .DefaultIfEmpty()
                         .Max();
-                    return (chosen >= best * 0.98).Label(
+                    return (chosen >= best * 0.95).Label(
                         $"{minutes} min: {chosen:0} where {best:0} can be had"
                     );
                 }

@@ -22,6 +22,19 @@ internal static class DryMethods
         Uses = new ProductNeed(ProductRole.Gel, Application.Dry) { Classes = [ProductClass.CleaningGel] },
     };
 
+    private static readonly MethodStep BrushBesideNozzle = Brush(
+        "Brush it loose",
+        "Soft brush along louvres and button edges, the nozzle right beside it.",
+        Stroke.Along,
+        Tool.SoftBrush
+    );
+
+    private static readonly MethodStep NozzleBesideBrush = Vacuum(
+        "Draw it off",
+        "What the brush frees goes straight into the nozzle, so that nothing settles again.",
+        Stroke.Along
+    );
+
     public static IReadOnlyList<TaskMethod> All { get; } =
     [
         new(
@@ -56,6 +69,8 @@ internal static class DryMethods
                 ["Dry only: damp hair holds on to the pile.", Warnings.Sharp, Warnings.Airbag]
             )
             {
+                LightTimes = 2,
+                HeavyTimes = 3,
                 Ladder = Ladders.Dry,
             }
         )
@@ -294,20 +309,29 @@ internal static class DryMethods
                 "vents-brush",
                 "Brush, nozzle, gel",
                 "Brush with the nozzle beside it, gel for the seams",
-                [
-                    Brush(
-                        "Brush and draw off",
-                        "Soft brush along louvres and button edges, the nozzle right beside it.",
-                        Stroke.Along,
-                        Tool.SoftBrush
-                    ),
-                    Gel,
-                ],
+                [BrushBesideNozzle, NozzleBesideBrush, Gel],
                 "No grey in the corners; a clean fingertip stays clean.",
                 [
                     "Nothing wet into vents or switches.",
                     "Keep gel cool; a dark or sticky one has done its work.",
                 ]
+            )
+            {
+                Ladder = Ladders.Dry,
+            }
+        )
+        {
+            When = ask => ask.Has(Tool.Gel),
+        },
+        new(
+            ["brush-vents"],
+            new Method(
+                "vents-nozzle",
+                "Brush and nozzle",
+                "Brush with the nozzle beside it",
+                [BrushBesideNozzle, NozzleBesideBrush],
+                "No grey in the corners; a clean fingertip stays clean.",
+                ["Nothing wet into vents or switches."]
             )
             {
                 Ladder = Ladders.Dry,

@@ -30,9 +30,9 @@ internal static class LeatherMethods
                         1,
                         Cleaner(
                             Application.OnTowel,
+                            ProductClass.LeatherCleanerMild,
                             ProductClass.RinselessWash,
-                            ProductClass.SoapWater,
-                            ProductClass.LeatherCleanerMild
+                            ProductClass.SoapWater
                         )
                     ),
                     Wipe(
@@ -300,7 +300,7 @@ internal static class LeatherMethods
             ["raise-nap"],
             new Method(
                 "nap",
-                "Damp cloth, raise the nap",
+                "Damp cloth, then let it dry",
                 "With the nap, never against it",
                 [
                     Vacuum("Draw it off", "Soft brush nozzle along the nap.", Stroke.Along),
@@ -315,14 +315,8 @@ internal static class LeatherMethods
                     {
                         Drying = new DryingNeed("In the air, doors open.", "Do not brush before it is dry."),
                     },
-                    Brush(
-                        "Raise the nap",
-                        "Soft brush in short strokes, when it is dry.",
-                        Stroke.Along,
-                        Tool.SoftBrush
-                    ),
                 ],
-                "Soft and dull; a finger drawn across leaves a light track.",
+                "Evenly damp and no darker patch; brushed up when dry, a finger leaves a light track.",
                 [
                     "Do not soak or scrub, and use no dressing: the nap crushes and stays flat.",
                     Warnings.Airbag,

@@ -15,6 +15,11 @@ internal static class TextileMethods
         "Do not close the car up, sit on it or protect it before it is dry."
     );
 
+    private static readonly MethodStep MatsOut = Do(
+        "Mats out",
+        "Lift out whatever mats lie there before anything gets wet; they come back when floor and mats are dry."
+    );
+
     public static IReadOnlyList<TaskMethod> All { get; } =
     [
         new(
@@ -251,6 +256,7 @@ internal static class TextileMethods
                 "Foam, brush, towel",
                 "One footwell at a time",
                 [
+                    MatsOut,
                     new MethodStep("Foam a footwell", "Foam one footwell, let it work.", Stroke.Still)
                     {
                         Uses = Cleaner(Application.Foam),
@@ -326,6 +332,7 @@ internal static class TextileMethods
                 "Wiped wet, dried",
                 "One footwell at a time, from the far edge",
                 [
+                    MatsOut,
                     Wipe(
                         "Wipe it wet",
                         "Cleaner on a wet towel, along the ribs; corners and under the pedals last.",

@@ -18,6 +18,9 @@ public sealed record LooseThings(bool OnFrontSeats, bool OnOtherSeats, bool InBo
     /// <summary>How many child seats are fitted; 0 or more. They lie on the seats behind.</summary>
     public int ChildSeats { get; init; }
 
+    /// <summary>Whether mats lie on the floor.</summary>
+    public bool Mats { get; init; }
+
     /// <summary>What lies loose in a car.</summary>
     /// <param name="vehicle">The car.</param>
     /// <param name="use">How it is used now.</param>
@@ -34,6 +37,7 @@ public sealed record LooseThings(bool OnFrontSeats, bool OnOtherSeats, bool InBo
             use.Preventions.HasFlag(Preventions.CupHolderLiners)
         )
         {
+            Mats = vehicle.InCare().Any(surface => surface.Kind == SurfaceKind.Mat),
             ChildSeats = vehicle.InCare().Count(surface => surface.Kind == SurfaceKind.ChildSeat),
         };
     }

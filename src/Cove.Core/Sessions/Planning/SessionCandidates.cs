@@ -223,7 +223,7 @@ internal sealed class SessionCandidates
                 - (candidate.Link == 0 ? TimeSpan.Zero : CertainOf(links[candidate.Link - 1]))
             : TimeSpan.Zero;
 
-        static TimeSpan CertainOf(ChainLink link) => link.Work.Hands - SessionJobs.MayComeLaterOf(link.Work);
+        TimeSpan CertainOf(ChainLink link) => link.Work.Hands - jobs.MayComeLaterOf(link.Work);
     }
 
     /// <summary>What it needs fetched, and the errands that it sends one on, numbered after the kits.</summary>

@@ -9,7 +9,13 @@ namespace Cove.Core.Sessions.Planning;
 /// <param name="candidates">What is chosen from.</param>
 /// <param name="orders">Brings a choice into order.</param>
 /// <param name="seatsComeBack">Whether child seats have to be back by the end, so that choices are sought that leave nothing wet beneath them.</param>
-internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders orders, bool seatsComeBack)
+/// <param name="before">What of the minutes is gone before the session begins.</param>
+internal sealed class SessionChoices(
+    SessionCandidates candidates,
+    SessionOrders orders,
+    bool seatsComeBack,
+    TimeSpan before
+)
 {
     private const int HalfMinutesAMinute = 2;
     private const int LongestHalfMinutes = SessionRules.LongestMinutes * HalfMinutesAMinute;
@@ -75,7 +81,7 @@ internal sealed class SessionChoices(SessionCandidates candidates, SessionOrders
 
     private SessionChoice? Next(int minutes)
     {
-        TimeSpan limit = TimeSpan.FromMinutes(minutes);
+        TimeSpan limit = TimeSpan.FromMinutes(minutes) - before;
         for (
             int budget = found.Count > 0 ? ((minutes - 1) * HalfMinutesAMinute) + Ahead + 1 : 1;
             budget <= Math.Min(LongestHalfMinutes, (minutes * HalfMinutesAMinute) + Ahead);

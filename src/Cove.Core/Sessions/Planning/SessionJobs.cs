@@ -44,10 +44,13 @@ public sealed class SessionJobs(
         bool seatsApart = false
     )
     {
+        // Whoever washes mats brings them back when floor and mats are dry; nobody brings them back twice.
+        bool matsComeBack = works.Any(work => work.Status.Item.Task.TakesOut);
         OrderJob[] jobs =
         [
             .. works
                 .SelectMany(JobsOf)
+                .Where(job => !(job.PutsBack && matsComeBack && IsOfFloor(job.TaskId)))
                 .Concat(Chores(works, seatsApart))
                 .Where(job => without is null || !without(job)),
         ];
@@ -92,7 +95,7 @@ public sealed class SessionJobs(
             .Aggregate(TimeSpan.Zero, (sum, chore) => sum + paces.WorkOf(chore, things.ChildSeats));
 
     /// <summary>What of some work may be left for later: putting back what was taken out.</summary>
-    public static TimeSpan MayComeLaterOf(TaskWork work) =>
+    public TimeSpan MayComeLaterOf(TaskWork work) =>
         work.Status.Item.Task.SecondCoatAfter > TimeSpan.Zero ? TimeSpan.Zero : LaterPartOf(work);
 
     /// <summary>Whether child seats lie in the car that leave it for work behind.</summary>
@@ -171,9 +174,14 @@ public sealed class SessionJobs(
     }
 
     /// <summary>Putting back takes its minutes on any size of car, but never more than half of the task; a second coat takes half.</summary>
-    private static TimeSpan LaterPartOf(TaskWork work)
+    private TimeSpan LaterPartOf(TaskWork work)
     {
         CareTask task = work.Status.Item.Task;
+        if (task.Stage == Stage.WetFloor && !things.Mats)
+        {
+            return TimeSpan.Zero;
+        }
+
         TimeSpan half = work.Hands / 2;
         return task.SecondCoatAfter > TimeSpan.Zero || task.PutBack > half ? half : task.PutBack;
     }
@@ -255,6 +263,8 @@ public sealed class SessionJobs(
                     || (after.Stage == Stage.PutBack && wet.Stage == Stage.WetFloor)
                 )
             : CareTasks.Find(after.TaskId) is { } task && task.AfterDryingOf.Contains(wet.TaskId);
+
+    private static bool IsOfFloor(TaskId taskId) => CareTasks.Find(taskId)?.Stage == Stage.WetFloor;
 
     /// <summary>Whether a task wets where one kneels or treads while cleaning glass.</summary>
     private static bool WetsPlaces(TaskWork work) =>

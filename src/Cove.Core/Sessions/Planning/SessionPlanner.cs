@@ -36,6 +36,7 @@ public sealed class SessionPlanner
     /// <param name="ofWorth">What all of the upkeep is worth of which a session does a share, see <see cref="Worth"/>; that of <paramref name="ready"/> when left out.</param>
     /// <param name="seatsMayStayOut">Whether the car stands long enough afterwards for child seats to stay out until what is under them is dry; where it does not, they come back in every session that takes them out.</param>
     /// <param name="customs">What a practitioner would not leave out; nothing when left out.</param>
+    /// <param name="before">What of the minutes is gone before the session begins: first aid for fresh spots. None when left out.</param>
     public SessionPlanner(
         ReadyTasks ready,
         Cabin cabin,
@@ -44,7 +45,8 @@ public sealed class SessionPlanner
         SessionRequest? request = null,
         double? ofWorth = null,
         bool seatsMayStayOut = true,
-        SessionCustoms? customs = null
+        SessionCustoms? customs = null,
+        TimeSpan before = default
     )
     {
         this.ready = ready;
@@ -62,7 +64,8 @@ public sealed class SessionPlanner
         choices = new SessionChoices(
             candidates,
             new SessionOrders(works, jobs, seatsMayStayOut),
-            seatsComeBack
+            seatsComeBack,
+            before
         );
         wholeWorth = ofWorth ?? Worth;
     }

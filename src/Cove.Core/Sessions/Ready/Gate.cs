@@ -84,7 +84,7 @@ public sealed class Gate(Shelf shelf, Workplace place, DampSurfaces damp, SpotBo
             : null;
 
         HeldBack? MustStand(CareTask wet) =>
-            work.Drying > place.Standing.Length() && wet.PutBack == TimeSpan.Zero
+            work.Drying > place.Standing.Length() && !wet.TakesOut
                 ? Held(
                     IsReliedOn(wet) || work.Drying >= AllDay
                         ? HoldReason.WetWhenDriven

@@ -97,8 +97,11 @@ public sealed record CareTask(TaskId Id, string Name, string ShortName)
     /// <summary>How long what it leaves wet takes to dry at 20 °C and half humidity when it is done by its usual method; zero when it is dry at once. A method that wets more says so itself, see <see cref="Methods.Steps.Method.Dries"/>.</summary>
     public TimeSpan Drying { get; init; }
 
-    /// <summary>The part of <see cref="Work"/> that puts things back once they are dry; zero for none.</summary>
+    /// <summary>The part of <see cref="Work"/> that comes back once things are dry, to put them back or to brush them up; zero for none.</summary>
     public TimeSpan PutBack { get; init; }
+
+    /// <summary>Whether it carries out what it tends and puts it back, so that the car may be driven while that dries.</summary>
+    public bool TakesOut => Stage == Stage.MatsOut && PutBack > TimeSpan.Zero;
 
     /// <summary>How long the first coat takes before the second may go on; zero for work of one go.</summary>
     public TimeSpan SecondCoatAfter { get; init; }

@@ -80,6 +80,7 @@ internal static class CarriedInTasks
             Stakes = Stakes.HygieneAndTouch,
             Requires = "vacuum-carpets",
             Drying = TimeSpan.FromMinutes(15),
+            PutBack = TimeSpan.FromMinutes(0.5),
             DryingWhat = "Rubber floor",
             Drivers = [(Distance, 0.5), (Grit, 0.2), (Children, 0.05), (Pets, 0.05), (DustyWork, 0.05)],
             HeldBackBy = [AllWeatherMats, ShakenShoes],

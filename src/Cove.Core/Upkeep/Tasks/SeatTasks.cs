@@ -33,9 +33,9 @@ internal static class SeatTasks
             Checks = ["sheen", "towel-colour", "half-and-half"],
             Products =
             [
+                new(LeatherCleanerMild, TaskOption.Always) { IsMadeForIt = true },
                 new(RinselessWash, 1),
                 new(SoapWater, 1.2),
-                new(LeatherCleanerMild, TaskOption.Always),
                 new(InteriorCleaner, 1.5),
                 new(LeatherBalm, 2),
                 new(LeatherCleanerStrong, TaskOption.Always),
@@ -74,13 +74,20 @@ internal static class SeatTasks
             Materials = [Material.CoatedLeather, Material.LeatherWithMicrosuede],
             Stage = Stage.Protect,
             AfterDryingOf = ["clean-leather", "condition-leather"],
+            // memory: it takes before anything lies on it
+            DryingWhat = "Leather sealant",
+            Drying = TimeSpan.FromMinutes(20),
             Kits = [Kit.LeatherKit],
             Stakes = Stakes.Wear,
             Requires = "clean-leather",
             Drivers = [(Distance, 0.5), (Sun, 0.2), (SkinOils, 0.05)],
             HeldBackBy = [WindscreenShade],
             Checks = ["sheen", "water-bead"],
-            Products = [new(LeatherSealant, TaskOption.Always), new(LeatherBalm, TaskOption.Always)],
+            Products =
+            [
+                new(LeatherSealant, TaskOption.Always) { IsMadeForIt = true },
+                new(LeatherBalm, TaskOption.Always),
+            ],
             Mixture = Volume.FromMillilitres(30),
         },
         // memory
@@ -170,6 +177,7 @@ internal static class SeatTasks
             Stage = Stage.WetLow,
             DryingWhat = "Suede",
             Drying = TimeSpan.FromMinutes(30),
+            PutBack = TimeSpan.FromMinutes(0.5),
             Kits = [Kit.DryBrushes, Kit.DampTowels],
             Stakes = Stakes.HygieneAndTouch,
             Requires = "vacuum-seats",
@@ -195,6 +203,7 @@ internal static class SeatTasks
             Requires = "vacuum-carpets",
             Rubs = true,
             Drying = TimeSpan.FromHours(4),
+            PutBack = TimeSpan.FromMinutes(1),
             DryingWhat = "Carpets",
             Drivers = [(Distance, 0.6), (Grit, 0.15), (Children, 0.05), (Pets, 0.05), (Colour, 0.05)],
             HeldBackBy = [AllWeatherMats, ShakenShoes],

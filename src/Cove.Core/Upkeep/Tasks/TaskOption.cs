@@ -13,6 +13,9 @@ public sealed record TaskOption(ProductClass Class, Level UpTo)
     internal TaskOption(ProductClass productClass, double upTo)
         : this(productClass, new Level(upTo)) { }
 
+    /// <summary>Whether the class is made for what the task tends, so that it comes before what would do as well, however few products an owner likes to use.</summary>
+    public bool IsMadeForIt { get; init; }
+
     /// <summary>Any soil that is still a matter of routine.</summary>
     public static readonly Level Always = new(10);
 

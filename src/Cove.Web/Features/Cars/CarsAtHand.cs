@@ -47,7 +47,13 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
                 now,
                 new SpotSurroundings(place.DryingTimes, () => ledger.Vehicle.ToCabin().Plan)
             )
-        );
+        )
+        {
+            Hair = AnimalHair.On(
+                await services.Log.HairSince(vehicleId, now - AnimalHair.Reach, cancel),
+                ledger.Vehicle.InCare()
+            ),
+        };
         var car = new CarAtHand(new DayPlan(shelf, await services.Reminders.Paces(cancel), now, today));
         lock (turn)
         {

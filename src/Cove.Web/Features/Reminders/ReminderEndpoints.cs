@@ -68,6 +68,7 @@ internal sealed record ReminderView(
     public static ReminderView Of(Reminder reminder, OwnerClock clock)
     {
         bool due = reminder.IsDueAt(clock.Now);
+        CareTask task = CareTasks.Find(reminder.TaskId)!;
         Inspection night = InspectionTable.Find("night-check")!;
         return reminder.Kind == ReminderKind.NightCheck
             ? new ReminderView(
@@ -84,16 +85,8 @@ internal sealed record ReminderView(
                 reminder.EntryId,
                 clock.OnTheWall(reminder.From),
                 due,
-                CareTasks.Find(reminder.TaskId)!.DryingWhat,
-                CareTasks.Find(reminder.TaskId)!.PutBack > TimeSpan.Zero
-                        ? (
-                            due
-                                ? "They should be dry. Feel both sides and the floor below, then lay them in and fix the driver's mat."
-                                : "Still drying. Leave them out until mats and floor are dry."
-                        )
-                    : due
-                        ? "They have had their day. Feel that they are dry to the reel, then let them run back; until then nobody rides there."
-                    : "Still drying. Leave them pulled out and clamped; nobody rides on those seats.",
+                task.DryingWhat,
+                due ? PuttingBack.WhenDry(task) : PuttingBack.WhileDrying(task),
                 []
             );
     }

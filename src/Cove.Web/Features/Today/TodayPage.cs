@@ -28,7 +28,7 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             .. Due.SoonestFirst(offer.LeftBy(session.Plan).Select(Later), later => later.DaysLeft),
         ];
         HeldView[] held = [.. offer.Held.Select(Held)];
-        int overdueHere = steps.Count(step => step.OverMark);
+        CareStatus[] overdue = [.. day.Statuses.Where(status => status.Level.IsDue)];
         return new TodayView(
             VehicleView.Of(ledger.Vehicle),
             clock.OnTheWall(now),
@@ -41,8 +41,8 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             plan.Gain.Value,
             [.. offer.Plans.Select(other => new CurvePointView(other.Minutes, other.Gain.Value))],
             offer.WorthDoing.Count,
-            overdueHere + later.Count(row => row.OverMark) + held.Count(row => row.OverMark),
-            overdueHere,
+            overdue.Length,
+            overdue.Count(status => plan.DoesAllOf(OverdueOf(status))),
             offer.MinutesForOverdue,
             offer.MinutesForComingDue,
             offer.MinutesUntilFlat,
@@ -64,9 +64,16 @@ internal sealed class TodayPage(DayPlan day, OwnerClock clock)
             SchoolTable.OrderIn(day.Car.Shelf.Ways),
             plan.WorksInOrder.SelectMany(work => work.Uses)
                 .Select(use => use.Method.Cautions[0])
-                .FirstOrDefault(string.Empty)
+                .FirstOrDefault(string.Empty),
+            HeatCare.CautionsAt(day.Methods.Place),
+            HeatCare.IsWorthAsking(day.Methods.Place, clock.OnTheWall(now)),
+            day.Spots.FirstAidTakes.TotalMinutes
         );
     }
+
+    /// <summary>What of an overdue task is overdue.</summary>
+    private static CareStatus OverdueOf(CareStatus status) =>
+        status.On([.. status.Surfaces.Where(surface => surface.Due.Level.IsDue)]);
 
     private Quantity? LeftOf(ProductId productId) =>
         day.Car.Shelf.Products.FirstOrDefault(product => product.Id == productId) is { } product

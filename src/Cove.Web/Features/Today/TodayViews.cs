@@ -15,8 +15,8 @@ namespace Cove.Web.Features.Today;
 /// <param name="Gain">The share of all upkeep worth doing now that the session takes back, from 0 to 1.</param>
 /// <param name="Curve">The same share for every whole minute.</param>
 /// <param name="WorthDoing">How many tasks are worth doing now.</param>
-/// <param name="OverMark">How many rows, of the order and of what is not done this time, are at or over the mark.</param>
-/// <param name="OverMarkCleared">How many of those are in the order.</param>
+/// <param name="OverMark">How many tasks are at or over the mark somewhere on the car, whatever the minutes.</param>
+/// <param name="OverMarkCleared">Of how many of those everything overdue is done.</param>
 /// <param name="OverdueMinutes">The fewest minutes that do everything due now; null when there is no such number.</param>
 /// <param name="ComingDueMinutes">The fewest minutes that do everything coming due within a week; null when there is no such number.</param>
 /// <param name="FlatMinutes">The minutes from which on it is detail; null when there is no such number.</param>
@@ -37,6 +37,9 @@ namespace Cove.Web.Features.Today;
 /// <param name="Finish">When it ends if it starts now.</param>
 /// <param name="Order">The order of work in a few words.</param>
 /// <param name="Caution">The sentence to bear in mind; empty when there is no work.</param>
+/// <param name="Heat">What protects whoever works in the heat; empty when it is not hot.</param>
+/// <param name="AskHeat">Whether to ask how hot it is.</param>
+/// <param name="FirstAidMinutes">What of the minutes goes to first aid for fresh spots, before the session begins.</param>
 internal sealed record TodayView(
     VehicleView Vehicle,
     DateTimeOffset Now,
@@ -70,7 +73,10 @@ internal sealed record TodayView(
     double WaitMinutes,
     DateTimeOffset Finish,
     string Order,
-    string Caution
+    string Caution,
+    IReadOnlyList<string> Heat,
+    bool AskHeat,
+    double FirstAidMinutes
 );
 
 /// <summary>What a session of some minutes takes back.</summary>
