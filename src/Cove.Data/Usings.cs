@@ -3,6 +3,7 @@ global using Cove.Core;
 global using Cove.Core.Cars;
 global using Cove.Core.Catalogue;
 global using Cove.Core.Catalogue.Amounts;
+global using Cove.Core.Catalogue.Labels;
 global using Cove.Core.Catalogue.Products;
 global using Cove.Core.Catalogue.Tools;
 global using Cove.Core.Choice;

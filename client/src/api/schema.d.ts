@@ -2516,9 +2516,12 @@ export interface components {
             length: number;
             denied: boolean;
             code: null | string;
+            mayBe: null | components["schemas"]["LabelSubject"];
         };
         /** @enum {unknown} */
-        LabelSubject: "statement" | "ph" | "flashPoint" | "alcohol" | "ammonia" | "chlorine" | "peroxide" | "acid" | "solvent" | "oil" | "abrasive" | "aerosol" | "dilution";
+        LabelGround: "glass" | "tintFilm" | "screens" | "clearPlastic" | "glossTrim" | "plastic" | "leather" | "uncoatedLeather" | "suede" | "syntheticLeather" | "fabric" | "carpet" | "headliner" | "rubber" | "belts" | "metal" | "wood";
+        /** @enum {unknown} */
+        LabelSubject: "statement" | "ph" | "flashPoint" | "alcohol" | "ammonia" | "chlorine" | "peroxide" | "acid" | "solvent" | "oil" | "abrasive" | "aerosol" | "dilution" | "keepOff" | "onlyFor" | "volume" | "scent" | "unread";
         LabelText: {
             text: string;
         };
@@ -2542,6 +2545,12 @@ export interface components {
             aerosol: null | boolean;
             weakest: null | string;
             strongest: null | string;
+            notOn: components["schemas"]["LabelGround"][];
+            onlyOn: components["schemas"]["LabelGround"][];
+            /** Format: double */
+            millilitres: null | number;
+            scented: null | boolean;
+            name: null | string;
         };
         LackView: {
             taskId: string;
@@ -3418,6 +3427,8 @@ export interface components {
             uv?: boolean;
             antistatic?: boolean;
             scented?: boolean;
+            notOn?: components["schemas"]["LabelGround"][];
+            onlyOn?: components["schemas"]["LabelGround"][];
             hazards?: string[];
             weakest?: string;
             usual?: string;

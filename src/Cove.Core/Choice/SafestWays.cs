@@ -124,7 +124,10 @@ public sealed class SafestWays
                     strength,
                     way.Application,
                     way.Tool,
-                    records.Fill(context, surface.Id, product.Id, strength)
+                    records.Fill(context, surface.Id, product.Id, strength) with
+                    {
+                        LabelForbids = product.Limits.Forbid(surface.Make),
+                    }
                 )
             )
         );

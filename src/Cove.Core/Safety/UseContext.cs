@@ -46,6 +46,9 @@ public sealed record UseContext
     /// <summary>What the owner recorded of a maker's instruction for this surface or product.</summary>
     public MakerSays Maker { get; init; }
 
+    /// <summary>The label of the product says not to use it on such a surface, or only on others.</summary>
+    public bool LabelForbids { get; init; }
+
     /// <summary>The strongest use that the label of the product names; null when that is not known.</summary>
     public Strength? StrongestOnLabel { get; init; }
 

@@ -150,7 +150,7 @@ public sealed class DayPlan(
                 (unasked ?? this).Planner.Worth,
                 SeatsMayStayOut,
                 Customs,
-            today.Spots.FirstAidTakes
+                today.Spots.FirstAidTakes
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );

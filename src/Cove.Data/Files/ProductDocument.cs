@@ -5,6 +5,8 @@ namespace Cove.Data;
 /// <summary>A product, as it stands in requests and in the database.</summary>
 public sealed record ProductDocument
 {
+    private const int MostGrounds = 17;
+
     /// <summary>What the owner calls it.</summary>
     [Name(Product.LongestName)]
     public required string Name { get; init; }
@@ -58,6 +60,14 @@ public sealed record ProductDocument
 
     /// <summary>Is scented.</summary>
     public bool Scented { get; init; }
+
+    /// <summary>What its label says not to use it on.</summary>
+    [MaxLength(MostGrounds, ErrorMessage = "Name each thing once.")]
+    public IReadOnlyList<LabelGround> NotOn { get; init; } = [];
+
+    /// <summary>The only things that its label says it is for; anything where empty.</summary>
+    [MaxLength(MostGrounds, ErrorMessage = "Name each thing once.")]
+    public IReadOnlyList<LabelGround> OnlyOn { get; init; } = [];
 
     /// <summary>Codes of the statements on its label.</summary>
     [MaxLength(16, ErrorMessage = "Give up to 16 statements.")]
@@ -113,6 +123,8 @@ public sealed record ProductDocument
             Uv = product.Uv,
             Antistatic = product.Antistatic,
             Scented = product.Scented,
+            NotOn = product.Limits.NotOn,
+            OnlyOn = product.Limits.OnlyOn,
             Hazards = product.Make.Hazards,
             Weakest = $"{product.Weakest}",
             Usual = $"{product.Usual}",
@@ -181,6 +193,10 @@ public sealed record ProductDocument
             Uv = Uv,
             Antistatic = Antistatic,
             Scented = Scented,
+            Limits =
+                NotOn.Count + OnlyOn.Count == 0
+                    ? LabelLimits.None
+                    : new LabelLimits([.. NotOn.Distinct().Order()], [.. OnlyOn.Distinct().Order()]),
             ShelfLifeMonths = ShelfLifeMonths,
             Note = Note.Trim(),
             Bottles = [.. Bottles.Select(bottle => bottle.ToBottle(make.Unit, now))],

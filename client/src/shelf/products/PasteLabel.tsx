@@ -1,28 +1,19 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, type Label, type ProductDetails, type Schemas } from "../../api/client";
+import { api, ask, type Label, type ProductDetails } from "../../api/client";
+import { Caution } from "../../shared/Caution";
 import { Sheet } from "../../shared/Sheet";
+import { inWords, SUBJECTS } from "./labelWords";
 
-const WORDS: Record<Schemas["LabelSubject"], string> = {
-  statement: "hazard statements",
-  ph: "pH",
-  flashPoint: "flash point",
-  alcohol: "alcohol",
-  ammonia: "ammonia",
-  chlorine: "chlorine",
-  peroxide: "peroxide",
-  acid: "acid",
-  solvent: "solvent",
-  oil: "silicone, wax or oil",
-  abrasive: "abrasive",
-  aerosol: "aerosol",
-  dilution: "how to thin it",
+type Props = {
+  draft: ProductDetails;
+  /** Whether the owner has given it a name of its own. */
+  named: boolean;
+  change: (change: Partial<ProductDetails>) => void;
 };
 
-type Props = { draft: ProductDetails; change: (change: Partial<ProductDetails>) => void };
-
 /** Reads the pasted text of a label and fills the form with what its owner confirms. */
-export function PasteLabel({ draft, change }: Props) {
+export function PasteLabel({ draft, named, change }: Props) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState("");
   const read = useMutation({
@@ -48,10 +39,14 @@ export function PasteLabel({ draft, change }: Props) {
         {label ? (
           <>
             <Marked text={text} label={label} />
+            <Unread text={text} label={label} />
+            <Says label={label} />
             {label.notFound.length > 0 && (
               <p className="mb-3 text-14 text-soft">
-                It does not speak of: {label.notFound.map((subject) => WORDS[subject]).join(", ")}.
-                Those stay as they are.
+                It does not speak of:{" "}
+                {label.notFound.map((subject) => SUBJECTS[subject]).join(", ")}. Those stay as they
+                are. What it must not be mixed with, first aid and disposal are left out on purpose:
+                they say nothing of what is in it.
               </p>
             )}
             <div className="grid gap-2">
@@ -60,7 +55,7 @@ export function PasteLabel({ draft, change }: Props) {
                 className="act"
                 disabled={label.found.length === 0}
                 onClick={() => {
-                  change(filledFrom(label, draft));
+                  change(filledFrom(label, draft, named));
                   close();
                 }}
               >
@@ -106,6 +101,35 @@ export function PasteLabel({ draft, change }: Props) {
   );
 }
 
+/** What the camera left unreadable. Silence would be taken for absence, so the owner is asked to look. */
+function Unread({ text, label }: { text: string; label: Label }) {
+  const unread = label.found.flatMap((finding) =>
+    finding.mayBe
+      ? [
+          `“${text.slice(finding.start, finding.start + finding.length)}” may be ${SUBJECTS[finding.mayBe]}`,
+        ]
+      : [],
+  );
+  return unread.length > 0 ? (
+    <div className="mb-3">
+      <Caution>{`Could not be read: ${unread.join("; ")}. Please look at the label. Until you have corrected it, it counts as possible.`}</Caution>
+    </div>
+  ) : null;
+}
+
+/** Where the label limits it, in a sentence. */
+function Says({ label }: { label: Label }) {
+  const says = [
+    label.notOn.length > 0 && `not to be used on ${inWords(label.notOn)}`,
+    label.onlyOn.length > 0 && `only for ${inWords(label.onlyOn)}`,
+  ].filter(Boolean);
+  return says.length > 0 ? (
+    <p className="mb-3 text-16">
+      <b>It says:</b> {says.join("; ")}. Cove keeps to that on every car.
+    </p>
+  ) : null;
+}
+
 /** The text with what was found in it; what it denies is struck out. */
 function Marked({ text, label }: { text: string; label: Label }) {
   const parts: { at: number; words: string; finding?: Label["found"][number] }[] = [];
@@ -125,8 +149,8 @@ function Marked({ text, label }: { text: string; label: Label }) {
         finding ? (
           <mark
             key={`${from} ${finding.subject}`}
-            title={`${WORDS[finding.subject]}${finding.denied ? ": none" : ""}`}
-            className={`bg-t2 text-ink ${finding.denied ? "line-through" : "font-semibold"}`}
+            title={`${SUBJECTS[finding.subject]}${finding.denied ? ": none" : ""}`}
+            className={`text-ink ${finding.mayBe ? "bg-coral/25" : "bg-t2"} ${finding.denied ? "line-through" : "font-semibold"}`}
           >
             {words}
           </mark>
@@ -139,7 +163,7 @@ function Marked({ text, label }: { text: string; label: Label }) {
 }
 
 /** What the text says; what it does not speak of stays as it was. */
-function filledFrom(label: Label, draft: ProductDetails): Partial<ProductDetails> {
+function filledFrom(label: Label, draft: ProductDetails, named: boolean): Partial<ProductDetails> {
   const strengths =
     label.weakest && label.strongest
       ? { weakest: label.weakest, usual: label.weakest, strongest: label.strongest }
@@ -154,7 +178,15 @@ function filledFrom(label: Label, draft: ProductDetails): Partial<ProductDetails
     solvent: label.solvent ?? draft.solvent,
     oil: label.oil ?? draft.oil,
     abrasive: label.abrasive ?? draft.abrasive,
+    scented: label.scented ?? draft.scented,
     form: label.aerosol ? "aerosol" : draft.form,
+    name: !named && label.name ? label.name : draft.name,
+    notOn: label.notOn.length > 0 ? label.notOn : draft.notOn,
+    onlyOn: label.onlyOn.length > 0 ? label.onlyOn : draft.onlyOn,
+    bottles:
+      label.millilitres !== null && draft.bottles.length === 0
+        ? [{ size: label.millilitres, left: label.millilitres }]
+        : draft.bottles,
     hazards: label.hazards.length > 0 ? label.hazards : draft.hazards,
     ...strengths,
   };

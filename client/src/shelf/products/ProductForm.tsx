@@ -7,6 +7,7 @@ import { Field } from "../../shared/Field";
 import { Labelled } from "../../shared/Labelled";
 import { Bottles } from "./Bottles";
 import { Contents } from "./Contents";
+import { LabelLimits } from "./LabelLimits";
 import { PasteLabel } from "./PasteLabel";
 import { Strengths } from "./Strengths";
 import { useProduct } from "./useProduct";
@@ -78,8 +79,13 @@ export function ProductForm({ product, choices, onClose }: Props) {
           onChange={(event) => change({ name: event.target.value })}
         />
       </Field>
-      <PasteLabel draft={draft} change={change} />
+      <PasteLabel
+        draft={draft}
+        named={Boolean(product) || draft.name !== usualName(choices, draft)}
+        change={change}
+      />
       <Contents draft={draft} change={change} error={error} />
+      <LabelLimits draft={draft} change={change} />
       <Strengths draft={draft} change={change} error={error} />
       <Bottles
         bottles={draft.bottles}

@@ -76,7 +76,7 @@ internal static partial class LabelClause
     )]
     private static partial Regex DeniedAfter();
 
-    [GeneratedRegex(@"[\s-]free$", Loosely, Patience)]
+    [GeneratedRegex(@"[\s-]free$|^unscented$", Loosely, Patience)]
     private static partial Regex DeniedWithin();
 
     [GeneratedRegex(

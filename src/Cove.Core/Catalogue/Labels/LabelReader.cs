@@ -18,6 +18,12 @@ public static partial class LabelReader
     /// <summary>What a flash point is judged by where the text gives no boiling point.</summary>
     private const double UsualBoilingPoint = 80;
 
+    private const int LongestName = 60;
+
+    /// <summary>Less than this is a dose, more than this no bottle that stands on a shelf.</summary>
+    private const double LeastContainer = 20;
+    private const double MostContainer = 25_000;
+
     private static readonly string[] ShareGroups = ["from", "upTo", "after", "afterTo"];
 
     private static readonly (LabelSubject Subject, Regex Words)[] Substances =
@@ -30,6 +36,7 @@ public static partial class LabelReader
         (LabelSubject.Oil, OilWords()),
         (LabelSubject.Abrasive, AbrasiveWords()),
         (LabelSubject.Aerosol, AerosolWords()),
+        (LabelSubject.Scent, ScentWords()),
     ];
 
     /// <summary>Reads a text.</summary>
@@ -46,10 +53,16 @@ public static partial class LabelReader
                 .Concat(Alcohols(read))
                 .Concat(Contents(read))
                 .Concat(Dilutions(read))
+                .Concat(GroundReading.In(read))
+                .Concat(Volumes(read))
+                .Concat(UnreadWords.In(read))
                 .Select(camera.InWhatWasRead)
                 .OrderBy(finding => finding.Start)
                 .ThenBy(finding => finding.Subject),
-        ]);
+        ])
+        {
+            Name = NameIn(read),
+        };
     }
 
     private static IEnumerable<LabelFinding> Codes(string text) =>
@@ -200,6 +213,42 @@ public static partial class LabelReader
         }
     }
 
+    /// <summary>How much the container holds; what is taken for a mixture is no such thing.</summary>
+    private static IEnumerable<LabelFinding> Volumes(string text)
+    {
+        foreach (Match match in VolumePattern().Matches(text))
+        {
+            double millilitres =
+                Number(match.Groups["amount"].Value)
+                * match.Groups["unit"].Value.ToUpperInvariant()[0] switch
+                {
+                    'M' => 1,
+                    'C' => 10,
+                    'F' => VolumeUnit.UsFluidOunce.InMillilitres(),
+                    _ => 1000,
+                };
+            if (millilitres is >= LeastContainer and <= MostContainer)
+            {
+                yield return new LabelFinding(LabelSubject.Volume, match.Index, match.Length)
+                {
+                    Number = Math.Round(millilitres),
+                };
+            }
+        }
+    }
+
+    /// <summary>The first line that is short, has letters, ends no sentence and begins no section.</summary>
+    private static string? NameIn(string text) =>
+        text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Take(3)
+            .FirstOrDefault(line =>
+                line.Length is >= 3 and <= LongestName
+                && line.Any(char.IsLetter)
+                && line[^1] is not ('.' or '!' or ':' or ',')
+                && !SectionPattern().IsMatch(line)
+                && PlainText.IsName(line, LongestName)
+            );
+
     private static LabelFinding Thinned(Match match, Strength strength) =>
         new(LabelSubject.Dilution, match.Index, match.Length) { Strength = strength };
 
@@ -286,6 +335,23 @@ public static partial class LabelReader
 
     [GeneratedRegex(@"\baerosol\b|\bpressuri[sz]ed\s+container\b|\bpropellants?\b", Loosely, Patience)]
     private static partial Regex AerosolWords();
+
+    [GeneratedRegex(
+        @"(?<!\b(?:per|in|into|to|of|with|every|each)\s{1,3})(?<![\d.,:])(?<amount>\d{1,5}(?:[.,]\d{1,3})?)\s*(?<unit>ml|cl|fl\.?\s*oz|lit(?:re|er)s?|l)\b(?!\s*(?:per|to|in|into|on|of|/|a)\b)(?!\s*/)",
+        Loosely,
+        Patience
+    )]
+    private static partial Regex VolumePattern();
+
+    [GeneratedRegex(
+        @"^(?:ingredients?|contains?|composition|warning|danger|caution|directions?|instructions?|how\s+to|use\b|do\s+not|keep|store|net|made|avoid|for\b|shake|ph\b|[HP]\d|section|safety|\d)",
+        Loosely,
+        Patience
+    )]
+    private static partial Regex SectionPattern();
+
+    [GeneratedRegex(@"\b(?:fragrances?|parfum|perfumes?|scent(?:ed)?|unscented)\b", Loosely, Patience)]
+    private static partial Regex ScentWords();
 
     [GeneratedRegex(
         @"(?<![\d:.,])1\s*:\s*(?<water>\d{1,4})(?![\d:])|\b1\s+part\b[^.;\n]{0,40}?\b(?<water>\d{1,4})\s+parts?\b",

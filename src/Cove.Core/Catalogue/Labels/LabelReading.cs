@@ -10,6 +10,7 @@ public sealed record LabelReading(IReadOnlyList<LabelFinding> Found)
     public IReadOnlyList<LabelSubject> NotFound =>
         [
             .. Enum.GetValues<LabelSubject>()
+                .Where(subject => subject != LabelSubject.Unread)
                 .Where(subject => Found.All(finding => finding.Subject != subject)),
         ];
 
@@ -43,11 +44,35 @@ public sealed record LabelReading(IReadOnlyList<LabelFinding> Found)
     /// <summary>The strongest strength in use it names; null when it names none.</summary>
     public Strength? Strongest => Strengths.Select(strength => (Strength?)strength).Max();
 
-    /// <summary>Whether it says that something is contained: true, false where it denies it, null where it says nothing.</summary>
+    /// <summary>Whether it says that something is contained: true, also where it is possible because the line could not be read; false where it denies it, null where it says nothing.</summary>
     public bool? Contains(LabelSubject subject) =>
-        Found.Any(finding => finding.Subject == subject && !finding.Denied) ? true
+        Found.Any(finding => finding.Subject == subject && !finding.Denied)
+        || Unread.Any(finding => finding.MayBe == subject)
+            ? true
         : Found.Any(finding => finding.Subject == subject) ? false
         : null;
+
+    /// <summary>What could not be read and has to be looked at; see <see cref="LabelFinding.MayBe"/>.</summary>
+    public IEnumerable<LabelFinding> Unread => Found.Where(finding => finding.Subject == LabelSubject.Unread);
+
+    /// <summary>Where it says that the product may be used, and where not.</summary>
+    public LabelLimits Limits => new(GroundsOf(LabelSubject.KeepOff), GroundsOf(LabelSubject.OnlyFor));
+
+    /// <summary>How much it says that the container holds, in millilitres; of several the most. Null when it says nothing.</summary>
+    public double? Millilitres => Numbers(LabelSubject.Volume).Select(volume => (double?)volume).Max();
+
+    /// <summary>What the product seems to be called: the first line that reads like a name; null when none does.</summary>
+    public string? Name { get; init; }
+
+    private IReadOnlyList<LabelGround> GroundsOf(LabelSubject subject) =>
+        [
+            .. Found
+                .Where(finding => finding.Subject == subject)
+                .Select(finding => finding.Ground)
+                .OfType<LabelGround>()
+                .Distinct()
+                .Order(),
+        ];
 
     private IEnumerable<Strength> Strengths =>
         Found.Where(finding => !finding.Denied).Select(finding => finding.Strength).OfType<Strength>();
@@ -68,7 +93,7 @@ public sealed record LabelFinding(LabelSubject Subject, int Start, int Length)
     /// <summary>Whether the text denies it: "contains no ammonia".</summary>
     public bool Denied { get; init; }
 
-    /// <summary>The number it gives: pH, °C or percent; null for none.</summary>
+    /// <summary>The number it gives: pH, °C, percent or millilitres; null for none.</summary>
     public double? Number { get; init; }
 
     /// <summary>The code of the statement; null for other subjects.</summary>
@@ -76,6 +101,12 @@ public sealed record LabelFinding(LabelSubject Subject, int Start, int Length)
 
     /// <summary>The strength in use; null for other subjects.</summary>
     public Strength? Strength { get; init; }
+
+    /// <summary>What the product is not, or only, for; null for other subjects.</summary>
+    public LabelGround? Ground { get; init; }
+
+    /// <summary>What the words may have been about that could not be read; null for other subjects.</summary>
+    public LabelSubject? MayBe { get; init; }
 }
 
 /// <summary>What a label or a safety data sheet is read for.</summary>
@@ -119,4 +150,19 @@ public enum LabelSubject
 
     /// <summary>How it is thinned.</summary>
     Dilution,
+
+    /// <summary>What it must not be used on.</summary>
+    KeepOff,
+
+    /// <summary>The only things it is for.</summary>
+    OnlyFor,
+
+    /// <summary>How much the container holds.</summary>
+    Volume,
+
+    /// <summary>Scent.</summary>
+    Scent,
+
+    /// <summary>Words that verdicts may depend on and that could not be read.</summary>
+    Unread,
 }

@@ -1,4 +1,5 @@
 using Cove.Core.Catalogue.Amounts;
+using Cove.Core.Catalogue.Labels;
 
 namespace Cove.Core.Catalogue.Products;
 
@@ -53,6 +54,9 @@ public sealed record Product(
 
     /// <summary>Whether it is scented.</summary>
     public bool Scented { get; init; }
+
+    /// <summary>What its label says of where it may be used.</summary>
+    public LabelLimits Limits { get; init; } = LabelLimits.None;
 
     /// <summary>How long it keeps once opened, in months; null when it keeps.</summary>
     public int? ShelfLifeMonths { get; init; }

@@ -6,6 +6,7 @@ namespace Cove.Core.Safety.Rules;
 public static class SafetyRules
 {
     private const string MakerForbids = "maker.forbids";
+    private const string LabelForbids = "label.forbids";
     private const string SpotFailed = "spot.failed";
 
     /// <summary>Every rule, by subject.</summary>
@@ -78,6 +79,21 @@ public static class SafetyRules
                     Harm.Surface,
                     Source.Maker,
                     "The maker's instruction that you recorded forbids it.",
+                    null,
+                    []
+                )
+            );
+        }
+
+        if (question.Context.LabelForbids)
+        {
+            reasons.Add(
+                new Reason(
+                    LabelForbids,
+                    Verdict.KeepOff,
+                    Harm.Surface,
+                    Source.Maker,
+                    "Its label says not to use it on this, or names only other things.",
                     null,
                     []
                 )

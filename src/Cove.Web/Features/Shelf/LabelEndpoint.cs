@@ -78,6 +78,11 @@ public sealed record LabelText
 /// <param name="Aerosol">Whether it comes in a can under pressure.</param>
 /// <param name="Weakest">The weakest use it names.</param>
 /// <param name="Strongest">The strongest use it names.</param>
+/// <param name="NotOn">What it says not to use it on.</param>
+/// <param name="OnlyOn">The only things it says it is for; none when it names no such.</param>
+/// <param name="Millilitres">How much it says that the container holds.</param>
+/// <param name="Scented">Whether it is scented.</param>
+/// <param name="Name">What it seems to be called.</param>
 internal sealed record LabelView(
     IReadOnlyList<LabelFindingView> Found,
     IReadOnlyList<LabelSubject> NotFound,
@@ -94,7 +99,12 @@ internal sealed record LabelView(
     bool? Abrasive,
     bool? Aerosol,
     string? Weakest,
-    string? Strongest
+    string? Strongest,
+    IReadOnlyList<LabelGround> NotOn,
+    IReadOnlyList<LabelGround> OnlyOn,
+    double? Millilitres,
+    bool? Scented,
+    string? Name
 )
 {
     public static LabelView Of(LabelReading reading) =>
@@ -114,7 +124,12 @@ internal sealed record LabelView(
             reading.Contains(LabelSubject.Abrasive),
             reading.Contains(LabelSubject.Aerosol),
             reading.Weakest is { } weakest ? $"{weakest}" : null,
-            reading.Strongest is { } strongest ? $"{strongest}" : null
+            reading.Strongest is { } strongest ? $"{strongest}" : null,
+            reading.Limits.NotOn,
+            reading.Limits.OnlyOn,
+            reading.Millilitres,
+            reading.Contains(LabelSubject.Scent),
+            reading.Name
         );
 }
 
@@ -124,16 +139,18 @@ internal sealed record LabelView(
 /// <param name="Length">How many characters they are.</param>
 /// <param name="Denied">Whether the text denies it.</param>
 /// <param name="Code">The code of the statement, also of the one that follows from a flash point; null for none.</param>
+/// <param name="MayBe">What it may have been about, where it could not be read; null for everything else.</param>
 internal sealed record LabelFindingView(
     LabelSubject Subject,
     int Start,
     int Length,
     bool Denied,
-    string? Code
+    string? Code,
+    LabelSubject? MayBe
 )
 {
     public static LabelFindingView Of(LabelFinding finding) =>
-        new(finding.Subject, finding.Start, finding.Length, finding.Denied, finding.Code);
+        new(finding.Subject, finding.Start, finding.Length, finding.Denied, finding.Code, finding.MayBe);
 }
 
 /// <summary>What to know at once of a product.</summary>

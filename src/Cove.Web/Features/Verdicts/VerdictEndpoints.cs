@@ -109,6 +109,7 @@ internal static class VerdictEndpoints
                     Unclean = request.Unclean,
                     Damp = request.Damp,
                     StrongestOnLabel = product.Strongest,
+                    LabelForbids = product.Limits.Forbid(surface.Make),
                 },
                 surface.Id,
                 product.Id,
