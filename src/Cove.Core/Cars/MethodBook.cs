@@ -74,6 +74,11 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             .ToArray();
         double pace = Paces.Of(item.Task.Id).Median;
         double forUse = WorkFactors.ForUse(item.Task, ledger.Usage.At(now).Use);
+        if (WorkFactors.IsVacuumed(item.Task) && item.Surfaces.Any(surface => Hair.Contains(surface.Id)))
+        {
+            forUse = Math.Max(forUse, WorkFactors.ForHair);
+        }
+
         double times = uses.Sum(use =>
             PartOf(item, use.Use.Surfaces)
             * Math.Max(

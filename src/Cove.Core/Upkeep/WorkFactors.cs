@@ -18,6 +18,9 @@ public static class WorkFactors
 
     private const int MostChildren = 4;
 
+    /// <summary>How many times as long where hair lies woven in, as it does where an animal rides every day.</summary>
+    public const double ForHair = 2.2;
+
     /// <summary>How many times as long for the soil there is, from 1 to 2.5.</summary>
     public static double ForSoilOf(Level soil) =>
         Math.Clamp(1 + (ForSoil * (soil.Value - Level.Everyday.Value)), 1, MostForSoil);
@@ -35,11 +38,16 @@ public static class WorkFactors
             {
                 Often.Never => 1,
                 Often.Sometimes => 1.15,
+                _ when IsVacuumed(task) => ForHair,
                 _ => 1.3,
             }
             : 1;
         return children * animals;
     }
+
+    /// <summary>Whether hair is got out of what a task tends.</summary>
+    public static bool IsVacuumed(CareTask task) =>
+        task.Stage is Stage.VacuumHigh or Stage.VacuumFloor && DrivenBy(task, Driver.Pets);
 
     private static bool DrivenBy(CareTask task, Driver driver) =>
         task.Drivers.Any(known => known.Driver == driver);

@@ -48,7 +48,7 @@ public sealed class NothingToAddTests
                     double best = Enumerable
                         .Range(1, (1 << few.Length) - 1)
                         .Select(set => Of(household, few, set))
-                        .Where(plan => plan.Order.Length <= TimeSpan.FromMinutes(minutes))
+                        .Where(plan => Fits(plan, minutes, household))
                         .Where(plan => minutes < 10 || DoesVacuum(plan) || !few.Any(IsVacuuming))
                         .Select(plan => Worth(plan, household))
                         .DefaultIfEmpty()
@@ -83,7 +83,10 @@ public sealed class NothingToAddTests
                         );
                     SessionPlan[] without =
                     [
-                        .. household.Day.Offer.Plans.Where(plan => plan.Minutes >= 10 && !DoesVacuum(plan)),
+                        .. household.Day.Offer.Plans.Where(plan =>
+                            plan.Minutes - household.Day.Spots.FirstAidTakes.TotalMinutes >= 10
+                            && !DoesVacuum(plan)
+                        ),
                     ];
                     return (!can || without.Length == 0).Label(
                         $"none in {string.Join(", ", without.Select(plan => plan.Minutes))} min"
@@ -166,7 +169,7 @@ public sealed class NothingToAddTests
             foreach (int minutes in lengths.Where(minutes => !offer.At(minutes).Has(task)))
             {
                 SessionPlan added = asked.Plan(minutes);
-                bool fits = added.Order.Length <= TimeSpan.FromMinutes(minutes);
+                bool fits = Fits(added, minutes, household);
                 bool asGood = minutes < 10 || DoesVacuum(added) || !DoesVacuum(offer.At(minutes));
                 yield return fits && asGood
                     ? Worth(added, household) / Math.Max(1, Worth(offer.At(minutes), household))
@@ -186,6 +189,10 @@ public sealed class NothingToAddTests
             )
             .SlotSession(few, SessionRules.ShortestMinutes)
             .Plan;
+
+    /// <summary>First aid for fresh spots takes its minutes first.</summary>
+    private static bool Fits(SessionPlan plan, int minutes, AnyHousehold household) =>
+        plan.Order.Length + household.Day.Spots.FirstAidTakes <= TimeSpan.FromMinutes(minutes);
 
     private static bool IsVacuuming(TaskId task) => task == "vacuum-seats" || task == "vacuum-carpets";
 

@@ -21,7 +21,7 @@ public static partial class LabelReader
     private const int LongestName = 60;
 
     /// <summary>Less than this is a dose, more than this no bottle that stands on a shelf.</summary>
-    private const double LeastContainer = 20;
+    private const double LeastContainer = 75;
     private const double MostContainer = 25_000;
 
     private static readonly string[] ShareGroups = ["from", "upTo", "after", "afterTo"];

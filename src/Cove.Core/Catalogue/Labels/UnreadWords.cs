@@ -39,6 +39,7 @@ internal static partial class UnreadWords
             }
             else if (
                 word.Length >= 6
+                && !LabelClause.Denies(text, token.Index, token.Length)
                 && Substances.FirstOrDefault(known => MayBe(word, known.Word)) is { Word: not null } substance
             )
             {
@@ -50,13 +51,17 @@ internal static partial class UnreadWords
     private static LabelFinding Unread(Match token, LabelSubject subject) =>
         new(LabelSubject.Unread, token.Index, token.Length) { MayBe = subject };
 
-    /// <summary>Whether a word is broken and may have been another: it holds a character that no word has, and is that word but for that.</summary>
+    /// <summary>Whether a word is broken and may have been another: it holds a character that no word has and is that word but for that; or it is one letter from a word that no other word is so near to, as chloride is to chlorine.</summary>
     private static bool MayBe(string word, string known)
     {
         string read = word.ToLowerInvariant();
         return Math.Abs(read.Length - known.Length) <= Near
             && !read.Contains(known, StringComparison.Ordinal)
-            && (Broken().IsMatch(read) ? Distance(read, known) <= Near : Distance(read, known) == 1)
+            && (
+                Broken().IsMatch(read)
+                    ? Distance(read, known) <= Near
+                    : known[0] == 'a' && Distance(read, known) == 1
+            )
             && !IsAnotherForm(read, known);
     }
 

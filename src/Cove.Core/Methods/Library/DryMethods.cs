@@ -69,8 +69,6 @@ internal static class DryMethods
                 ["Dry only: damp hair holds on to the pile.", Warnings.Sharp, Warnings.Airbag]
             )
             {
-                LightTimes = 2,
-                HeavyTimes = 3,
                 Ladder = Ladders.Dry,
             }
         )

@@ -94,11 +94,13 @@ internal sealed class SessionChoices(
             }
         }
 
-        if (minutes == SessionCustoms.FromMinutes)
+        // What is worth most may wait or walk too long; one thing by itself is always something to begin with.
+        foreach (int one in candidates.NextTo([]))
         {
-            foreach (int asked in candidates.Asked)
+            int[] alone = candidates.Costs.With(one, []);
+            if (candidates.Costs.LeastFor(alone) <= limit)
             {
-                Try(candidates.Costs.With(asked, []), limit);
+                Try(alone, limit);
             }
         }
 
