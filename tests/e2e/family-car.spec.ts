@@ -91,9 +91,9 @@ test.describe("child seats that a session carries out", () => {
       }),
     });
     const { id } = (await added.json()) as { id: string };
-    await haveMinutes(page, 30);
+    await haveMinutes(page, 60);
     await page.goto(`${url}/cars/${id}/today`);
-    await planned(page, 30);
+    await planned(page, 60);
     const order = page.getByRole("table", { name: /Running order/ });
     await expect(order.filter({ hasText: "Take out 2 child seats" })).toHaveCount(1);
     await page.getByRole("button", { name: /^Start/ }).click();

@@ -7,8 +7,11 @@ export function InTheHeat({ today }: { today: Today }) {
   const place = today.place as Place;
   if (today.heat.length > 0) {
     return (
-      <section aria-label="In the heat" className="my-3 border-l-4 border-coral py-1 pl-3 text-16">
-        <h2 className="text-17 font-semibold">It is hot: yourself first</h2>
+      <section
+        aria-label="In the heat"
+        className="border-b border-hairline px-4 py-3 text-16 desk:px-[26px]"
+      >
+        <h2 className="text-20 text-coral">It is hot: yourself first</h2>
         <ul className="mt-1 max-w-[70ch] list-disc pl-5">
           {today.heat.map((caution) => (
             <li key={caution}>{caution}</li>
@@ -24,7 +27,7 @@ export function InTheHeat({ today }: { today: Today }) {
   return (
     <section
       aria-label="How hot is it?"
-      className="my-3 flex flex-wrap items-center gap-x-4 gap-y-2"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-hairline px-4 py-3 desk:px-[26px]"
     >
       <p className="text-16">
         <b>How hot is it in the car?</b> Heat decides what can be done, and how you keep safe.

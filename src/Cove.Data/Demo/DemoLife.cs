@@ -5,6 +5,9 @@ namespace Cove.Data;
 /// <param name="beginnings">Where its levels begin.</param>
 internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
 {
+    /// <summary>When the owner brings in what had to dry.</summary>
+    private static readonly TimeSpan BroughtInAfter = TimeSpan.FromHours(3);
+
     private const int UsualMinutes = 25;
     private const int LongMinutes = 100;
     private const int LongEvery = 8;
@@ -99,6 +102,13 @@ internal sealed class DemoLife(CarShelf car, IReadOnlyList<LogEntry> beginnings)
                         Taken = taken,
                     };
             }
+        }
+
+        if (entries.ContainsKey(ThingsOut.Out) && !entries.ContainsKey(ThingsOut.Back))
+        {
+            // A careful owner brings in whatever was left to dry.
+            DateTimeOffset dry = clock + BroughtInAfter;
+            entries[ThingsOut.Back] = new ChoreDone(EntryId.New(dry), dry, ThingsOut.Back);
         }
 
         return [.. entries.Values];

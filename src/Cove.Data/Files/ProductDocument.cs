@@ -5,7 +5,8 @@ namespace Cove.Data;
 /// <summary>A product, as it stands in requests and in the database.</summary>
 public sealed record ProductDocument
 {
-    private const int MostGrounds = 17;
+    /// <summary>The most grounds a label names: each there is.</summary>
+    public const int MostGrounds = 17;
 
     /// <summary>What the owner calls it.</summary>
     [Name(Product.LongestName)]

@@ -55,6 +55,8 @@ public static class ShelfCsv
             (d, v) => d with { ShelfLifeMonths = v == None ? null : Whole(v) }
         ),
         new("note", d => d.Note, (d, v) => d with { Note = v }),
+        new("notOn", d => Words(d.NotOn), (d, v) => d with { NotOn = Choices<LabelGround>(v) }),
+        new("onlyOn", d => Words(d.OnlyOn), (d, v) => d with { OnlyOn = Choices<LabelGround>(v) }),
     ];
 
     private static readonly BottleColumn[] OfBottle =
@@ -171,6 +173,13 @@ public static class ShelfCsv
         )
             ? day
             : throw new FormatException("Give a day as year-month-day, such as 2026-03-14.");
+
+    private static string Words<T>(IReadOnlyList<T> values)
+        where T : struct, Enum => values.Count == 0 ? None : string.Join(' ', values.Select(Word));
+
+    private static T[] Choices<T>(string text)
+        where T : struct, Enum =>
+        text == None ? [] : [.. text.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(Choice<T>)];
 
     private static bool IsYes(string text) =>
         text.ToLowerInvariant() switch

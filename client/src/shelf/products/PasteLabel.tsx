@@ -106,7 +106,7 @@ function Unread({ text, label }: { text: string; label: Label }) {
   const unread = label.found.flatMap((finding) =>
     finding.mayBe
       ? [
-          `“${text.slice(finding.start, finding.start + finding.length)}” may be ${SUBJECTS[finding.mayBe]}`,
+          `“${text.slice(finding.start, finding.start + finding.length)}” may be ${finding.mayBe === "statement" ? "a hazard code" : SUBJECTS[finding.mayBe]}`,
         ]
       : [],
   );

@@ -11,7 +11,9 @@ public sealed record LabelReading(IReadOnlyList<LabelFinding> Found)
         [
             .. Enum.GetValues<LabelSubject>()
                 .Where(subject => subject != LabelSubject.Unread)
-                .Where(subject => Found.All(finding => finding.Subject != subject)),
+                .Where(subject =>
+                    Found.All(finding => finding.Subject != subject && finding.MayBe != subject)
+                ),
         ];
 
     /// <summary>Codes of the statements the text gives, each once.</summary>

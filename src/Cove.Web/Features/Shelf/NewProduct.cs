@@ -59,6 +59,14 @@ public sealed record NewProduct
     /// <summary>Is scented.</summary>
     public bool? Scented { get; init; }
 
+    /// <summary>What its label says not to use it on.</summary>
+    [MaxLength(ProductDocument.MostGrounds, ErrorMessage = "Name each thing once.")]
+    public IReadOnlyList<LabelGround>? NotOn { get; init; }
+
+    /// <summary>The only things that its label says it is for; anything where empty.</summary>
+    [MaxLength(ProductDocument.MostGrounds, ErrorMessage = "Name each thing once.")]
+    public IReadOnlyList<LabelGround>? OnlyOn { get; init; }
+
     /// <summary>Codes of the statements on its label.</summary>
     [MaxLength(16, ErrorMessage = "Give up to 16 statements.")]
     public IReadOnlyList<string>? Hazards { get; init; }
@@ -116,6 +124,8 @@ public sealed record NewProduct
             Uv = Uv ?? usual.Uv,
             Antistatic = Antistatic ?? usual.Antistatic,
             Scented = Scented ?? usual.Scented,
+            NotOn = NotOn ?? usual.NotOn,
+            OnlyOn = OnlyOn ?? usual.OnlyOn,
             Hazards = Hazards ?? usual.Hazards,
             Weakest = Weakest ?? (anyStrength ? given! : usual.Weakest),
             Usual = Usual ?? (anyStrength ? given! : usual.Usual),
