@@ -2999,6 +2999,8 @@ export interface components {
             uv?: null | boolean;
             antistatic?: null | boolean;
             scented?: null | boolean;
+            notOn?: null | components["schemas"]["LabelGround"][];
+            onlyOn?: null | components["schemas"]["LabelGround"][];
             hazards?: null | string[];
             weakest?: null | string;
             usual?: null | string;
