@@ -74,7 +74,10 @@ public sealed class MethodBook(CareLedger ledger, Shelf shelf, GlassAdvisor advi
             .ToArray();
         double pace = Paces.Of(item.Task.Id).Median;
         double forUse = WorkFactors.ForUse(item.Task, ledger.Usage.At(now).Use);
-        if (WorkFactors.IsVacuumed(item.Task) && item.Surfaces.Any(surface => Hair.Contains(surface.Id)))
+        bool isHairy =
+            ledger.Usage.At(now).Use.Pets > Often.Sometimes
+            || item.Surfaces.Any(surface => Hair.Contains(surface.Id));
+        if (isHairy && WorkFactors.IsVacuumed(item.Task))
         {
             forUse = Math.Max(forUse, WorkFactors.ForHair);
         }

@@ -18,7 +18,7 @@ public static class WorkFactors
 
     private const int MostChildren = 4;
 
-    /// <summary>How many times as long where hair lies woven in, as it does where an animal rides every day.</summary>
+    /// <summary>How many times as long vacuuming takes where hair lies woven in and has to be gathered first.</summary>
     public const double ForHair = 2.2;
 
     /// <summary>How many times as long for the soil there is, from 1 to 2.5.</summary>
@@ -38,7 +38,6 @@ public static class WorkFactors
             {
                 Often.Never => 1,
                 Often.Sometimes => 1.15,
-                _ when IsVacuumed(task) => ForHair,
                 _ => 1.3,
             }
             : 1;
