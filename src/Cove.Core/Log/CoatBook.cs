@@ -53,7 +53,9 @@ public sealed class CoatBook
                 .Where(entry => entry.Counts)
                 .Select(Laying.Of)
                 .OfType<Laying>()
-                .OrderBy(laying => laying.At),
+                .OrderBy(laying => laying.At)
+                // Of two at one instant the one that was said last lies on top, in whatever order they are read.
+                .ThenBy(laying => laying.Id.Value),
         ];
         if (laid.Length == 0)
         {
@@ -181,6 +183,7 @@ public sealed class CoatBook
 
     /// <summary>That coats were laid: by tasks of the routine, or at the end of a deep clean.</summary>
     private sealed record Laying(
+        EntryId Id,
         DateTimeOffset At,
         IReadOnlyCollection<TaskId> Tasks,
         IReadOnlyList<SurfaceId> SurfaceIds,
@@ -193,8 +196,15 @@ public sealed class CoatBook
             {
                 TaskDone { CameClean: true } done
                     when LevelChanges.TasksDoneBy(done).Where(Shielding.Contains).ToArray()
-                        is { Length: > 0 } tasks => new Laying(done.At, tasks, done.SurfaceIds, done.Coat),
+                        is { Length: > 0 } tasks => new Laying(
+                    done.Id,
+                    done.At,
+                    tasks,
+                    done.SurfaceIds,
+                    done.Coat
+                ),
                 DeepCleaned deep when deep.Parts.HasFlag(DeepCleanParts.Protected) => new Laying(
+                    deep.Id,
                     deep.At,
                     Shielding,
                     [],

@@ -101,6 +101,32 @@ public sealed class ReplayTests
             }
         );
 
+    // Seen: a coat laid by hand and one at the end of a deep clean, both said of the same instant.
+    [Fact]
+    public void Coats_of_one_instant_count_in_any_order()
+    {
+        Vehicle car = AnyCar.Of(CareBook.ReferenceLayout);
+        DateTimeOffset day = AnyLog.Start.AddDays(10);
+        LogEntry[] coats =
+        [
+            new TaskDone(new(Guid.NewGuid()), day, "protect-plastics", new Share(1))
+            {
+                Coat = CoatTraits.Antistatic,
+            },
+            new DeepCleaned(new(Guid.NewGuid()), day, DeepCleanBy.Shop, DeepCleanParts.Protected),
+        ];
+        (Vehicle, Usage, IReadOnlyList<LogEntry>) life = (car, Usage.Reference, coats);
+
+        Assert.Equal(Dust([.. coats]), Dust([.. coats.Reverse()]));
+
+        IEnumerable<double> Dust(LogEntry[] laid) =>
+            LevelsAt(
+                Replay.Of(car, Usage.Reference, [.. AnyLog.Beginnings(car), .. laid]),
+                life,
+                day.AddDays(30)
+            );
+    }
+
     [Property]
     public Property Checks_of_one_instant_count_in_any_order() =>
         Prop.ForAll(
