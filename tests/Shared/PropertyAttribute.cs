@@ -10,14 +10,12 @@ namespace Cove;
 public sealed class PropertyAttribute : FsCheck.Xunit.PropertyAttribute
 #pragma warning restore xUnit3003
 {
-    private const string UsualSeed = "8689470832124810807,11172962910615463261";
-
     /// <summary>Draws anew only in a long run.</summary>
     public PropertyAttribute()
     {
         if (LongRun.Of(0, 1) == 0)
         {
-            Replay = UsualSeed;
+            Replay = Draws.UsualSeed;
         }
     }
 }

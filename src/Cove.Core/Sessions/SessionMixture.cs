@@ -29,8 +29,11 @@ public sealed record SessionMixture(
     /// <summary>Whether it has to be mixed: it is used with water.</summary>
     public bool IsMixed => IsSoap || Measured.Mixture.Water > Volume.Zero;
 
-    /// <summary>Whether it is the soap that every household has, which comes from no bottle of the shelf.</summary>
-    private bool IsSoap => ProductId == Product.HomelySoap.Id;
+    /// <summary>Whether it is soap, which is taken by the drop and never as it is.</summary>
+    public bool IsSoap { get; init; }
+
+    /// <summary>Whether a bottle of it that was mixed to this strength stood on the shelf.</summary>
+    public bool IsMixedAlready { get; init; }
 
     /// <summary>What to measure out, and what is left after, as one sentence.</summary>
     public string Sentence
@@ -39,8 +42,12 @@ public sealed record SessionMixture(
         {
             if (IsSoap)
             {
-                return $"{Name}: a few drops of dish soap in a bowl of lukewarm water.";
+                return ProductId == Product.HomelySoap.Id
+                    ? $"{Name}: a few drops of dish soap in a bowl of lukewarm water."
+                    : $"{Name}: a few drops in a bowl of lukewarm water, or from the bottle that is mixed already.";
             }
+
+            string bottle = IsMixedAlready ? ", or from the bottle that is mixed already" : string.Empty;
 
             string left = LeftAfter is { } after
                 ? $" {Millilitres(after.Value)} are left after."
@@ -49,7 +56,7 @@ public sealed record SessionMixture(
                 ? $"{drops} drops"
                 : Millilitres(Measured.Mixture.Product.Millilitres);
             return IsMixed
-                ? $"{Name} {Strength}: {product} in {Millilitres(Measured.Mixture.Water.Millilitres)} of water.{left}"
+                ? $"{Name} {Strength}: {product} in {Millilitres(Measured.Mixture.Water.Millilitres)} of water{bottle}.{left}"
                 : $"{Name}: {product}, as it is.{left}";
         }
     }
@@ -96,7 +103,11 @@ public sealed record SessionMixture(
                                 Value = Math.Max(0, before.Value - taken),
                             }
                             : null
-                    );
+                    )
+                    {
+                        IsSoap = group.First().IsSoap,
+                        IsMixedAlready = group.First().IsMixedAlready,
+                    };
                 }),
         ];
     }

@@ -148,7 +148,7 @@ internal sealed record ClosingAid(
             SpillReach.There,
             [
                 "Open every door, and stay away for half an hour.",
-                "Gloves and a mask on; damp it well with soapy water, so that no dust rises.",
+                "Gloves and a mask on; lay paper wrung out of soapy water on it until it is soft, so that no dust rises. Pour and spray nothing.",
                 "Lift it with paper, straight into a bag; tie it and put it in the bin.",
                 "Press paper on what is wet; do not rub. Wash your hands with soap.",
                 "Traces of mice: look under the seats and at the cabin air filter before the fan runs again.",

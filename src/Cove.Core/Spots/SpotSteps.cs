@@ -39,7 +39,7 @@ internal static class SpotSteps
     }
 
     private static string FirstOf(SpotKind kind, SpotGround ground) =>
-        ground is Opening or Screen
+        ground is Opening or Screen && FirstAid.IsWet(kind)
             ? "Switch off first"
             : kind switch
             {
@@ -56,7 +56,12 @@ internal static class SpotSteps
     {
         if (site.Ground is Opening or Screen)
         {
-            yield return new("Switch the ignition off; touch nothing that is wet.", 0.5);
+            yield return new(
+                FirstAid.IsWet(kind)
+                    ? "Switch the ignition off; touch nothing that is wet."
+                    : "Switch the ignition off.",
+                0.5
+            );
         }
 
         if (FirstAid.IsWet(kind) && kind != SpotKind.MudOrClay && RunsThrough(site.Make) is { } under)

@@ -199,6 +199,12 @@ public sealed record StepProductDocument
     [Range(0, 7, ErrorMessage = "Say a sum of 1, 2 and 4, or 0.")]
     public int Leaves { get; init; }
 
+    /// <summary>Whether it is soap that is taken by the drop, in a bowl of water.</summary>
+    public bool Soap { get; init; }
+
+    /// <summary>Whether a bottle that was mixed to this strength stood on the shelf.</summary>
+    public bool Mixed { get; init; }
+
     /// <summary>What to beware of, one sentence each.</summary>
     [MaxLength(40, ErrorMessage = "Give up to 40 cautions.")]
     [EachLength(600, ErrorMessage = "Use up to 600 characters for each caution.")]
@@ -217,6 +223,8 @@ public sealed record StepProductDocument
             Amount = product.Amount.Value,
             Unit = product.Amount.Unit,
             Leaves = (int)product.Leaves,
+            Soap = product.IsSoap,
+            Mixed = product.IsMixedAlready,
             Cautions = product.Cautions,
         };
 
@@ -234,5 +242,7 @@ public sealed record StepProductDocument
         )
         {
             Leaves = (CoatTraits)Leaves,
+            IsSoap = Soap || Id == Product.HomelySoap.Id.Value,
+            IsMixedAlready = Mixed,
         };
 }

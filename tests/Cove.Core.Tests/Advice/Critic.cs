@@ -90,6 +90,7 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             .Concat(Kneeling())
             .Concat(DryWorkOnWet())
             .Concat(Dressing())
+            .Concat(Leather())
             .Concat(Standing())
             .Concat(OutAndBack())
             .Concat(SeatsBack())
@@ -329,6 +330,54 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             && dry.Step.Begin < wet.Step.End + wet.Job.Drying
         from surface in SurfacesOf(wet.Job.TaskId).Intersect(SurfacesOf(dry.Job.TaskId))
         select $"{dry.Job.TaskId} on {surface}, which {wet.Job.TaskId} left wet";
+
+    /// <summary>Leather is cleaned, fed, then sealed, each on what is dry; and a seat that was sealed has nothing laid on it before that has cured.</summary>
+    private IEnumerable<string> Leather()
+    {
+        string[] turns = ["clean-leather", "condition-leather", "seal-leather"];
+        foreach (var (step, job) in steps.Where(step => !step.Job.PutsBack))
+        {
+            foreach (
+                string later in turns[(Array.IndexOf(turns, job.TaskId.Value) + 1)..]
+                    .Where(_ => turns.Contains(job.TaskId.Value))
+            )
+            {
+                foreach (var (after, _) in steps.Where(one => !one.Job.PutsBack && one.Job.TaskId == later))
+                {
+                    if (after.Begin < step.End + TimeSpan.FromMinutes(10))
+                    {
+                        yield return $"{later} before or right after {job.TaskId}";
+                    }
+                }
+            }
+
+            if (job.TaskId != "seal-leather")
+            {
+                continue;
+            }
+
+            foreach (
+                var (back, laid) in steps.Where(one => one.Job.TaskId.Value is "seats-back" or "things-back")
+            )
+            {
+                bool onIt =
+                    laid.TaskId == "things-back"
+                    || household.Ledger.Vehicle.Surfaces.Any(surface =>
+                        surface.Kind == SurfaceKind.ChildSeat
+                        && plan.Works.Any(work =>
+                            work.Status.Item.Task.Id == "seal-leather"
+                            && work.Status.Surfaces.Any(sealedOne =>
+                                sealedOne.Surface.Id.Value.StartsWith("rear", StringComparison.Ordinal)
+                            )
+                        )
+                    );
+                if (onIt && back.Begin < step.End + TimeSpan.FromMinutes(20))
+                {
+                    yield return $"{laid.TaskId} on leather that was sealed {back.Begin - step.End} before";
+                }
+            }
+        }
+    }
 
     /// <summary>Plastics are dressed before glass, unless the owner does glass before everything, and never from a wet carpet.</summary>
     private IEnumerable<string> Dressing() =>

@@ -284,4 +284,58 @@ public sealed class NewOnTheCarTests
             1.34
         );
     }
+
+    // Seen: "Dish soap: 14 ml, as it is".
+    [Fact]
+    public void Soap_is_taken_by_the_drop_and_never_as_it_is()
+    {
+        DayPlan day = new Home
+        {
+            Soil = 1.4,
+            Shelf = [ProductClass.SoapWater],
+            Place = Workplace.Usual with { Standing = Standing.UntilTomorrow },
+        }.Day;
+
+        string[] soaps =
+        [
+            .. SessionMixture
+                .Of(day.Session(120).Steps, _ => new Quantity(400, QuantityUnit.Millilitres))
+                .Where(mixture => mixture.Name == "SoapWater")
+                .Select(mixture => mixture.Sentence),
+        ];
+
+        Assert.NotEmpty(soaps);
+        Assert.All(soaps, said => Assert.Contains("a few drops in a bowl", said, StringComparison.Ordinal));
+        Assert.All(soaps, said => Assert.DoesNotContain(" ml", said, StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void A_bottle_that_is_mixed_already_is_pointed_to(bool kept)
+    {
+        var strength = Strength.FromShare(0.1);
+        Product product = Product.OfClass(
+            new(Guid.NewGuid()),
+            "Concentrate",
+            ProductClass.AllPurposeCleaner
+        ) with
+        {
+            Bottles =
+            [
+                new Bottle(
+                    new(Guid.NewGuid()),
+                    new Quantity(500, QuantityUnit.Millilitres),
+                    new Quantity(kept ? 300 : 0, QuantityUnit.Millilitres),
+                    Home.Now
+                )
+                {
+                    Mixed = strength,
+                },
+            ],
+        };
+
+        Assert.Equal(kept, StepProduct.StandsMixed(product, strength));
+        Assert.False(StepProduct.StandsMixed(product, Strength.FromShare(0.2)));
+    }
 }

@@ -30,7 +30,7 @@ public sealed class NothingToAddTests
     [Fact]
     public void Of_a_few_tasks_no_choice_whatever_makes_more_of_the_minutes() =>
         Check.One(
-            Config.QuickThrowOnFailure.WithMaxTest(Households / 2),
+            Draws.Of(Households / 2),
             Prop.ForAll(
                 AnyHousehold.All.ToArbitrary(),
                 household =>
@@ -63,7 +63,7 @@ public sealed class NothingToAddTests
     [Fact]
     public void A_session_of_ten_minutes_vacuums_something_where_nothing_has_been_vacuumed_for_a_week() =>
         Check.One(
-            Config.QuickThrowOnFailure.WithMaxTest(Households),
+            Draws.Of(Households),
             Prop.ForAll(
                 AnyHousehold.All.ToArbitrary(),
                 household =>
@@ -98,7 +98,7 @@ public sealed class NothingToAddTests
     [Fact]
     public void Pedals_are_not_cleaned_where_the_drivers_seat_is_left() =>
         Check.One(
-            Config.QuickThrowOnFailure.WithMaxTest(Households),
+            Draws.Of(Households),
             Prop.ForAll(
                 AnyHousehold.All.ToArbitrary(),
                 household =>

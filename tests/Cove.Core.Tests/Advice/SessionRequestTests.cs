@@ -237,5 +237,5 @@ public sealed class SessionRequestTests
                     return (complaints.Length == 0).Label(string.Join('\n', complaints));
                 }
             )
-            .Check(Config.QuickThrowOnFailure.WithMaxTest(Households));
+            .Check(Draws.Of(Households));
 }

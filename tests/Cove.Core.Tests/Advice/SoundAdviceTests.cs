@@ -10,7 +10,7 @@ public sealed class SoundAdviceTests
     [Fact]
     public void No_session_of_any_length_holds_a_step_that_a_practitioner_would_refuse() =>
         Check.One(
-            Config.QuickThrowOnFailure.WithMaxTest(Households),
+            Draws.Of(Households),
             Prop.ForAll(
                 AnyHousehold.All.ToArbitrary(),
                 household =>
@@ -29,7 +29,7 @@ public sealed class SoundAdviceTests
     [Fact]
     public void Whatever_is_not_done_has_its_reason() =>
         Check.One(
-            Config.QuickThrowOnFailure.WithMaxTest(Households / 4),
+            Draws.Of(Households / 4),
             Prop.ForAll(
                 AnyHousehold.All.ToArbitrary(),
                 household =>
@@ -53,7 +53,7 @@ public sealed class SoundAdviceTests
     [Fact]
     public void The_session_of_a_slot_holds_none_either_whatever_the_routine_put_into_it() =>
         Check.One(
-            Config.QuickThrowOnFailure.WithMaxTest(Households / 2),
+            Draws.Of(Households / 2),
             Prop.ForAll(
                 AnyHousehold.All.ToArbitrary(),
                 household =>

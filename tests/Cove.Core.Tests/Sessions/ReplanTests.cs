@@ -27,7 +27,7 @@ public sealed class ReplanTests
                     return (wrong.Length == 0).Label(string.Join('\n', wrong));
                 }
             )
-            .Check(Config.QuickThrowOnFailure.WithMaxTest(Households));
+            .Check(Draws.Of(Households));
 
     [Fact]
     public void With_more_time_the_open_tasks_stay_and_others_join_them()

@@ -65,18 +65,37 @@ internal sealed class SessionChoices(
     {
         if (shortestOfAllKept is null && candidates.KeepsAny)
         {
-            int budget = LongestHalfMinutes;
-            int most = candidates.KeptIn(Curves[0].SelectionAt(budget));
-            while (budget > 0 && candidates.KeptIn(Curves[0].SelectionAt(budget - 1)) == most)
-            {
-                budget--;
-            }
-
-            IReadOnlyList<int> selection = Curves[0].SelectionAt(budget);
-            shortestOfAllKept = most == 0 ? null : Choice(selection, orders.Of(selection).First());
+            // An order may have to drop what triage chose; another curve, or another order, need not.
+            shortestOfAllKept = Curves
+                .SelectMany(ShortestKept)
+                .Where(choice => choice.KeptIn > 0)
+                .Aggregate(
+                    (SessionChoice?)null,
+                    (most, choice) =>
+                        most is null
+                        || (choice.KeptIn, most.Order.Order.Length).CompareTo(
+                            (most.KeptIn, choice.Order.Order.Length)
+                        ) > 0
+                            ? choice
+                            : most
+                );
         }
 
         return shortestOfAllKept;
+    }
+
+    /// <summary>The shortest selection of a curve with all that is kept in, in every order.</summary>
+    private IEnumerable<SessionChoice> ShortestKept(TriageCurve curve)
+    {
+        int budget = LongestHalfMinutes;
+        int most = candidates.KeptIn(curve.SelectionAt(budget));
+        while (budget > 0 && candidates.KeptIn(curve.SelectionAt(budget - 1)) == most)
+        {
+            budget--;
+        }
+
+        IReadOnlyList<int> selection = curve.SelectionAt(budget);
+        return most == 0 ? [] : orders.Of(selection).Select(order => Choice(selection, order));
     }
 
     private SessionChoice? Next(int minutes)
@@ -147,17 +166,23 @@ internal sealed class SessionChoices(
             return;
         }
 
+        int keeps = candidates.KeptIn(selection);
         TimeSpan? shortest = null;
-        // The better orders of a choice stand first; a later one is only worth having where it fits and they do not.
+        int most = -1;
+        // The better orders of a choice stand first; a later one is only worth having where it fits and they do not, or
+        // where they drop what the owner keeps in.
         foreach (PlannedOrder order in orders.Of(selection))
         {
-            if (shortest is null || order.Order.Length < shortest)
+            SessionChoice choice = Choice(selection, order);
+            if (shortest is null || order.Order.Length < shortest || choice.KeptIn > most)
             {
-                shortest = order.Order.Length;
-                waiting.Enqueue(Choice(selection, order), order.Order.Length);
+                shortest =
+                    order.Order.Length < shortest ? order.Order.Length : shortest ?? order.Order.Length;
+                most = Math.Max(most, choice.KeptIn);
+                waiting.Enqueue(choice, order.Order.Length);
             }
 
-            if (shortest <= limit)
+            if (shortest <= limit && most >= keeps)
             {
                 return;
             }

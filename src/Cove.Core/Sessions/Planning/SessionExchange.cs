@@ -32,7 +32,11 @@ internal sealed class SessionExchange(SessionCandidates candidates)
             foreach (int kits in KitsAround(costs.KitsFor(more), one))
             {
                 TimeSpan hands = limit - costs.FetchOf(kits) - overhead;
-                int room = (int)Math.Floor(hands.TotalMinutes * HalfMinutesAMinute);
+                // What an order dropped leaves more room than there is: a session ends where the longest one does.
+                int room = Math.Min(
+                    (int)Math.Floor(hands.TotalMinutes * HalfMinutesAMinute),
+                    Lengths[^1] - 1
+                );
                 // What the exchange walks more or less than before is not known, so it is tried with more and with less to spare.
                 for (int budget = Math.Max(1, room - 2); budget <= room + 1; budget++)
                 {
@@ -48,7 +52,7 @@ internal sealed class SessionExchange(SessionCandidates candidates)
 
     private TriageCurve CurveWith(int kits, int one, int budget)
     {
-        int length = Lengths.First(length => length >= Math.Min(budget, Lengths[^1]));
+        int length = Lengths.First(length => length >= budget);
         return curves.TryGetValue((kits, one, length), out TriageCurve? known)
             ? known
             : curves[(kits, one, length)] = candidates.SolveWith(kits, one, length);

@@ -39,6 +39,12 @@ public sealed record StepProduct(
     /// <summary>What it leaves on the surface beside a plain coat.</summary>
     public CoatTraits Leaves { get; init; }
 
+    /// <summary>Whether it is soap that is taken by the drop, in a bowl of water: its amount is that of the soapy water.</summary>
+    public bool IsSoap { get; init; }
+
+    /// <summary>Whether a bottle that was mixed to this strength stood on the shelf.</summary>
+    public bool IsMixedAlready { get; init; }
+
     /// <summary>The product as the log names it once the step is done.</summary>
     public ProductUsed Used => new(ProductId, Name, Strength, Amount) { FromShelf = true };
 
@@ -61,9 +67,15 @@ public sealed record StepProduct(
                 )
                 {
                     Leaves = LeftBy(pick.Product),
+                    IsSoap = pick.Product.Make.Class == ProductClass.SoapWater && pick.Strength.IsNeat,
+                    IsMixedAlready = StandsMixed(pick.Product, pick.Strength),
                 },
             ]
             : [];
+
+    /// <summary>Whether a bottle that was mixed at home to a strength stands on the shelf, and is not empty.</summary>
+    public static bool StandsMixed(Product product, Strength strength) =>
+        product.Bottles.Any(bottle => bottle.Mixed == strength && bottle.Left.Value > 0);
 
     /// <summary>What a product leaves on a surface beside a plain coat.</summary>
     public static CoatTraits LeftBy(Product product) =>

@@ -12,7 +12,7 @@ namespace Cove.Web.Features.Choices;
 /// <param name="Cautions">What to beware of and what to wear.</param>
 /// <param name="Amount">How much of the product it takes, without water.</param>
 /// <param name="Unit">The unit of it.</param>
-/// <param name="MixtureMillilitres">How much of the mixture it takes, in millilitres; null for what is counted in pieces.</param>
+/// <param name="MixtureMillilitres">How much of the mixture it takes, in millilitres; null for what is counted in pieces or taken by the drop.</param>
 internal sealed record UsedProductView(
     Guid ProductId,
     string Name,
@@ -37,7 +37,10 @@ internal sealed record UsedProductView(
             product.Cautions,
             product.Amount.Value,
             product.Amount.Unit,
-            product.Mixture?.Millilitres
+            // Soap is taken by the drop: millilitres of suds would be read as those of the bottle.
+            product.IsSoap
+                ? null
+                : product.Mixture?.Millilitres
         );
 
     private static string Way(Application application, Tool tool) =>
