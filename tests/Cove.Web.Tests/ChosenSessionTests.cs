@@ -23,8 +23,9 @@ public sealed class ChosenSessionTests(DemoCove demo) : IClassFixture<DemoCove>
     }
 
     [Fact]
-    public async Task Overdue_counts_what_the_rows_show()
+    public async Task Overdue_counts_what_the_rows_show_and_is_the_same_wherever_the_marker_stands()
     {
+        var counts = new HashSet<int>();
         foreach (int minutes in new[] { 5, 12, 25, 45, 90, 120 })
         {
             JsonObject today = await demo.Host.Get(
@@ -37,7 +38,10 @@ public sealed class ChosenSessionTests(DemoCove demo) : IClassFixture<DemoCove>
                 here + Overdue(today["later"]!) + Overdue(today["notThisTime"]!),
                 (int)today["overMark"]!
             );
+            counts.Add((int)today["overMark"]!);
         }
+
+        Assert.Single(counts);
     }
 
     [Theory]

@@ -331,47 +331,39 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
         from surface in SurfacesOf(wet.Job.TaskId).Intersect(SurfacesOf(dry.Job.TaskId))
         select $"{dry.Job.TaskId} on {surface}, which {wet.Job.TaskId} left wet";
 
-    /// <summary>Leather is cleaned, fed, then sealed, each on what is dry; and a seat that was sealed has nothing laid on it before that has cured.</summary>
+    /// <summary>Leather is cleaned, fed, then sealed, each on what is dry; and rear seats that were sealed have nothing laid on them before that has cured: ten and twenty minutes, on a warm and dry day six and twelve. From memory.</summary>
     private IEnumerable<string> Leather()
     {
         string[] turns = ["clean-leather", "condition-leather", "seal-leather"];
         foreach (var (step, job) in steps.Where(step => !step.Job.PutsBack))
         {
+            int turn = Array.IndexOf(turns, job.TaskId.Value);
             foreach (
-                string later in turns[(Array.IndexOf(turns, job.TaskId.Value) + 1)..]
-                    .Where(_ => turns.Contains(job.TaskId.Value))
+                var (after, later) in steps.Where(one =>
+                    turn >= 0
+                    && !one.Job.PutsBack
+                    && Array.IndexOf(turns, one.Job.TaskId.Value) > turn
+                    && one.Step.Begin < step.End + TimeSpan.FromMinutes(6)
+                )
             )
             {
-                foreach (var (after, _) in steps.Where(one => !one.Job.PutsBack && one.Job.TaskId == later))
+                foreach (SurfaceId seat in SurfacesOf(job.TaskId).Intersect(SurfacesOf(later.TaskId)))
                 {
-                    if (after.Begin < step.End + TimeSpan.FromMinutes(10))
-                    {
-                        yield return $"{later} before or right after {job.TaskId}";
-                    }
+                    yield return $"{later.TaskId} on {seat} {after.Begin - step.End} after {job.TaskId}";
                 }
             }
 
-            if (job.TaskId != "seal-leather")
-            {
-                continue;
-            }
-
-            foreach (
-                var (back, laid) in steps.Where(one => one.Job.TaskId.Value is "seats-back" or "things-back")
+            if (
+                job.TaskId == "seal-leather"
+                && SurfacesOf(job.TaskId).Any(seat => seat.Value.StartsWith("rear", StringComparison.Ordinal))
             )
             {
-                bool onIt =
-                    laid.TaskId == "things-back"
-                    || household.Ledger.Vehicle.Surfaces.Any(surface =>
-                        surface.Kind == SurfaceKind.ChildSeat
-                        && plan.Works.Any(work =>
-                            work.Status.Item.Task.Id == "seal-leather"
-                            && work.Status.Surfaces.Any(sealedOne =>
-                                sealedOne.Surface.Id.Value.StartsWith("rear", StringComparison.Ordinal)
-                            )
-                        )
-                    );
-                if (onIt && back.Begin < step.End + TimeSpan.FromMinutes(20))
+                foreach (
+                    var (back, laid) in steps.Where(one =>
+                        one.Job.TaskId.Value is "seats-back" or "things-back"
+                        && one.Step.Begin < step.End + TimeSpan.FromMinutes(12)
+                    )
+                )
                 {
                     yield return $"{laid.TaskId} on leather that was sealed {back.Begin - step.End} before";
                 }
