@@ -3560,6 +3560,7 @@ export interface components {
             isDue: boolean;
             title: string;
             text: string;
+            doneWords: null | string;
             answers: components["schemas"]["ReminderAnswerView"][];
         };
         RepeatView: {
@@ -4071,6 +4072,8 @@ export interface components {
             unit?: components["schemas"]["QuantityUnit"];
             /** Format: int32 */
             leaves?: number;
+            soap?: boolean;
+            mixed?: boolean;
             cautions?: string[];
         };
         StepSurfaceDocument: {

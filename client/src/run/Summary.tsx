@@ -92,7 +92,20 @@ export function Summary({ run, answers }: { run: Run; answers: ReturnType<typeof
       </p>
       <div className="-mx-5 mb-4 empty:hidden">
         <ThingsOut vehicleId={run.vehicleId} />
+        <Reminders vehicleId={run.vehicleId} now={run.now} />
       </div>
+      {wet.length > 0 && (
+        <p className="mb-4 text-17">
+          Still drying:{" "}
+          {wet.map((drying, at) => (
+            <span key={drying.taskId}>
+              {at > 0 && ", "}
+              <b>{drying.what.toLowerCase()}</b> until {clockOrDay(drying.dryAt, run.now)}
+            </span>
+          ))}
+          .
+        </p>
+      )}
       <NotTaken answers={answers} />
       <WaitingLine waiting={answers.waiting} />
       {answers.waiting && (
@@ -143,16 +156,7 @@ export function Summary({ run, answers }: { run: Run; answers: ReturnType<typeof
           .
         </p>
       )}
-      {wet.map((drying) => (
-        <p key={drying.taskId} className="mt-3 text-17">
-          <b>{drying.what}</b> {drying.what.endsWith("s") ? "are" : "is"} still drying until{" "}
-          {clockOrDay(drying.dryAt, run.now)}.
-        </p>
-      ))}
       <Laundry run={run} />
-      <div className="-mx-5 mt-4 empty:hidden">
-        <Reminders vehicleId={run.vehicleId} now={run.now} />
-      </div>
       <div className="mt-auto grid gap-2.5 pt-6">
         <Link className="act min-h-[74px] !text-[22px]" to={`/cars/${run.vehicleId}/cabin`}>
           See the cabin

@@ -132,7 +132,7 @@ function Dry({ vehicleId, reminder, now }: RowProps & { now: string }) {
           disabled={settle.isPending}
           onClick={() => settle.mutate()}
         >
-          They are back in
+          {reminder.doneWords}
         </button>
       )}
     </div>

@@ -9,6 +9,13 @@ export function StaysOut({ today }: { today: Today }) {
   );
   const damp = today.drying
     .filter((drying) => drying.to > today.lengthMinutes)
+    // What comes back from then on is damp until then: said once.
+    .filter(
+      ({ what, dryAt }) =>
+        !today.broughtBack.some(
+          (back) => back.at === dryAt && back.what.toLowerCase().includes(what.toLowerCase()),
+        ),
+    )
     .map(({ what, dryAt }) => `${what.toLowerCase()} until ${clockOrDay(dryAt, today.now)}`);
   return later.length + damp.length > 0 ? (
     <div className="mt-3">

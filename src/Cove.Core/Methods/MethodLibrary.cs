@@ -21,7 +21,7 @@ public static class MethodLibrary
 
     private static readonly Dictionary<MethodId, Method> ById = All.Select(known => known.Method)
         .Concat(GlassMethods.All.Select(glass => glass.Method))
-        .Concat([PuttingBack.Mats, ProtectMethods.SecondCoat])
+        .Concat([PuttingBack.Mats, PuttingBack.Nap, ProtectMethods.SecondCoat])
         .Concat(SessionChores.All.Select(chore => chore.Method))
         .ToDictionary(method => method.Id);
 

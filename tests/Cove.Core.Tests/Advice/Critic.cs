@@ -360,7 +360,7 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             {
                 foreach (
                     var (back, laid) in steps.Where(one =>
-                        one.Job.TaskId.Value is "seats-back" or "things-back"
+                        (one.Job.TaskId == "seats-back" || (one.Job.TaskId == "things-back" && HasCover))
                         && one.Step.Begin < step.End + TimeSpan.FromMinutes(12)
                     )
                 )
@@ -370,6 +370,9 @@ internal sealed class Critic(AnyHousehold household, SessionPlan plan)
             }
         }
     }
+
+    private bool HasCover =>
+        household.Ledger.Vehicle.Surfaces.Any(surface => surface.Kind == SurfaceKind.PetCover);
 
     /// <summary>Plastics are dressed before glass, unless the owner does glass before everything, and never from a wet carpet.</summary>
     private IEnumerable<string> Dressing() =>

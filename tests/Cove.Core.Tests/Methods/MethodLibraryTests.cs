@@ -272,4 +272,12 @@ public sealed class MethodLibraryTests
 
     private static MethodAsk Ask(Soil soil, WaysOfWorking? ways = null) =>
         new(soil, ways ?? WaysOfWorking.Default, _ => false);
+
+    // Seen: raising the nap was a step without a word of how it is done.
+    [Fact]
+    public void Everything_that_comes_back_to_a_task_says_how_it_is_done() =>
+        Assert.All(
+            CareTasks.All.Where(task => task.PutBack > TimeSpan.Zero || task.SecondCoatAfter > TimeSpan.Zero),
+            task => Assert.NotNull(MethodLibrary.Find(PuttingBack.MethodOf(task).Id))
+        );
 }

@@ -77,5 +77,12 @@ public static class PuttingBack
         : task.PutBack > TimeSpan.Zero ? "Still drying. Leave them out until mats and floor are dry."
         : "Still drying. Leave them pulled out and clamped; nobody rides on those seats.";
 
+    /// <summary>What its owner says once that is done.</summary>
+    /// <param name="task">A task that is followed up; see <see cref="Log.Reminders"/>.</param>
+    public static string DoneWords(CareTask task) =>
+        RaisesNap(task) ? "The nap is up"
+        : task.PutBack > TimeSpan.Zero ? "They are back in"
+        : "They have run back";
+
     private static bool RaisesNap(CareTask task) => task.Stage == Stage.WetLow;
 }

@@ -54,6 +54,7 @@ internal static class ReminderEndpoints
 /// <param name="IsDue">Whether it is due.</param>
 /// <param name="Title">What it is about, in a few words.</param>
 /// <param name="Text">What to do, as one or two sentences.</param>
+/// <param name="DoneWords">What the owner says once it is done; null for a question.</param>
 /// <param name="Answers">For a question, the results there are; none otherwise.</param>
 internal sealed record ReminderView(
     ReminderKind Kind,
@@ -62,6 +63,7 @@ internal sealed record ReminderView(
     bool IsDue,
     string Title,
     string Text,
+    string? DoneWords,
     IReadOnlyList<ReminderAnswerView> Answers
 )
 {
@@ -78,6 +80,7 @@ internal sealed record ReminderView(
                 due,
                 "How was the glass in the dark?",
                 night.How,
+                null,
                 [.. night.Results.Select(result => new ReminderAnswerView(result.Id, result.Words))]
             )
             : new ReminderView(
@@ -87,6 +90,7 @@ internal sealed record ReminderView(
                 due,
                 task.DryingWhat,
                 due ? PuttingBack.WhenDry(task) : PuttingBack.WhileDrying(task),
+                PuttingBack.DoneWords(task),
                 []
             );
     }
