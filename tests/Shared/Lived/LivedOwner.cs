@@ -118,7 +118,12 @@ public sealed record LivedOwner(string Name, CabinLayout Layout, CarUse Use, IRe
                 Distance = WeeklyDistance.FromKilometres(23),
                 ParkedInSun = Share.None,
             },
-            [Every("FREQ=WEEKLY;INTERVAL=4", 30) with { Place = Overnight with { Ground = SlotGround.Garage } }]
+            [
+                Every("FREQ=WEEKLY;INTERVAL=4", 30) with
+                {
+                    Place = Overnight with { Ground = SlotGround.Garage },
+                },
+            ]
         ),
     ];
 
@@ -132,13 +137,7 @@ public sealed record LivedOwner(string Name, CabinLayout Layout, CarUse Use, IRe
     /// <param name="use">How it is used.</param>
     public static LivedOwner Any(Random random, CabinLayout layout, CarUse use)
     {
-        string[] rules =
-        [
-            "FREQ=WEEKLY",
-            "FREQ=WEEKLY",
-            "FREQ=WEEKLY;INTERVAL=2",
-            "FREQ=WEEKLY;INTERVAL=4",
-        ];
+        string[] rules = ["FREQ=WEEKLY", "FREQ=WEEKLY", "FREQ=WEEKLY;INTERVAL=2", "FREQ=WEEKLY;INTERVAL=4"];
         int which = random.Next(rules.Length);
         int minutes = which < 2 ? random.Next(3, 9) * 5 : random.Next(6, 16) * 5;
         SlotPlace place = SlotPlace.Usual with

@@ -35,6 +35,8 @@ public sealed class LivedYear
     private readonly List<LogEntry> log = [];
     private Replay known;
 
+    public static List<string> Trace { get; } = [];
+
     private LivedYear(LivedOwner owner)
     {
         this.owner = owner;
@@ -120,8 +122,13 @@ public sealed class LivedYear
                 PlannedDay slot = now.Slots.First(slot =>
                     slot.Day.Slot.Id == day.Slot.Id && slot.Day.RuleDay == day.RuleDay
                 );
-                return year.DayAt(at, day.Slot.Place)
+                PlannedSession session = year.DayAt(at, day.Slot.Place)
                     .SlotSession([.. slot.Tasks.Select(visit => visit.Item.Task.Id)], day.Minutes);
+                var done = session.Plan.Works.Select(w => w.Status.Item.Task.Id).ToHashSet();
+                Trace.Add(
+                    $"{day.Day}: room {slot.Room:0.0} planned {slot.Minutes:0.0}: {string.Join(" ", slot.Tasks.Select(v => (done.Contains(v.Item.Task.Id) ? "" : "-") + v.Item.Task.Id + ":" + v.Minutes + "@" + v.Item.Task.Id.Value.Length))} | length {session.Plan.Order.Length.TotalMinutes:0.0}: {string.Join(" ", session.Plan.Order.Steps.Select(s => session.Plan.Jobs[s.Job].TaskId + ":" + (s.End - s.Begin).TotalMinutes.ToString("0.0")))}"
+                );
+                return session;
             }
         );
         return year;
@@ -184,15 +191,7 @@ public sealed class LivedYear
     }
 
     private DayPlan DayAt(DateTimeOffset at, SlotPlace place) =>
-        new(
-            ShelfAt(),
-            OwnerPaces.Nothing,
-            at,
-            DayConditions.Usual with
-            {
-                Place = place.ToWorkplace(),
-            }
-        );
+        new(ShelfAt(), OwnerPaces.Nothing, at, DayConditions.Usual with { Place = place.ToWorkplace() });
 
     private CarShelf ShelfAt() =>
         new(
@@ -228,7 +227,8 @@ public sealed class LivedYear
             {
                 SurfaceIds =
                 [
-                    .. work.Status.Surfaces.Select(surface => surface.Surface)
+                    .. work
+                        .Status.Surfaces.Select(surface => surface.Surface)
                         .Concat(work.Along)
                         .Select(surface => surface.Id),
                 ],
