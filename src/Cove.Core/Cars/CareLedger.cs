@@ -87,27 +87,63 @@ public sealed class CareLedger
     public CareLedger WorkedAs(WaysOfWorking ways) =>
         new(Vehicle, UsageAsTold, states, Learnt, ways, Residues, Coats);
 
-    /// <summary>The same car with every task just due.</summary>
+    /// <summary>The same car on a day on which the worst surface of every task is at its mark, or at some other level beside it. A surface that soils more slowly has its turn only every few times; it stands as it does when that comes.</summary>
     /// <param name="now">The instant at which that is so.</param>
-    public CareLedger AtMarks(DateTimeOffset now) =>
+    /// <param name="level">The level of the worst surface beside its mark; 1 is just due.</param>
+    public CareLedger AtMarks(DateTimeOffset now, double level = 1) =>
         new(
             Vehicle,
             UsageAsTold,
             Items
                 .SelectMany(item =>
-                    item.Surfaces.Select(surface =>
-                        (
-                            Key: new CareKey(item.Task.Id, surface.Id),
-                            State: new CareState(now, MarkOf(item.Task, surface, now))
+                    TurnsOf(item, now, level)
+                        .Select(turn =>
+                            (
+                                Key: new CareKey(item.Task.Id, turn.Surface.Id),
+                                State: new CareState(
+                                    now,
+                                    new Level(MarkOf(item.Task, turn.Surface, now).Value * turn.Level)
+                                )
+                            )
                         )
-                    )
                 )
-                .ToDictionary(level => level.Key, level => level.State),
+                .ToDictionary(state => state.Key, state => state.State),
             Learnt,
             Ways,
             Residues,
             Coats
         );
+
+    /// <summary>When a task is done again and again at some level of its worst surface: every how many times each surface has its turn, and its level then.</summary>
+    /// <param name="item">One of <see cref="Items"/>.</param>
+    /// <param name="now">The instant whose use counts.</param>
+    /// <param name="level">The level of the worst surface beside its mark.</param>
+    public IReadOnlyList<SurfaceTurn> TurnsOf(CareItem item, DateTimeOffset now, double level)
+    {
+        double[] paces =
+        [
+            .. item.Surfaces.Select(surface =>
+                SoilingOf(item, surface).Rise(Usage, now, now.AddDays(1))
+                / MarkOf(item.Task, surface, now).Value
+            ),
+        ];
+        double fastest = paces.Max();
+        return
+        [
+            .. item.Surfaces.Zip(
+                paces,
+                (surface, pace) =>
+                {
+                    double atOnce = fastest > 0 ? level * pace / fastest : level;
+                    int times =
+                        atOnce >= item.Task.OfferedFrom || atOnce <= 0
+                            ? 1
+                            : (int)Math.Ceiling(item.Task.OfferedFrom / atOnce);
+                    return new SurfaceTurn(surface, times, atOnce * times);
+                }
+            ),
+        ];
+    }
 
     /// <summary>The same car as it stands after a log.</summary>
     public CareLedger After(Replay replay) =>
@@ -211,3 +247,9 @@ public sealed class CareLedger
             ? state
             : new CareState(now, Level.Fresh);
 }
+
+/// <summary>A surface among those of a task that is done again and again.</summary>
+/// <param name="Surface">The surface.</param>
+/// <param name="Every">Every how many times it has its turn; 1 or more.</param>
+/// <param name="Level">Its level beside its mark when it has.</param>
+public readonly record struct SurfaceTurn(Surface Surface, int Every, double Level);

@@ -5,6 +5,7 @@ using Cove.Core.Sessions.Planning;
 using Cove.Core.Sessions.Ready;
 using Cove.Core.Spots;
 using Cove.Core.Upkeep;
+using Cove.Core.Upkeep.Tasks;
 using Cove.Core.Vehicles.Plan;
 
 namespace Cove.Core.Sessions;
@@ -128,21 +129,36 @@ public sealed class DayPlan(
         return known;
     }
 
-    /// <summary>The session of a slot: of the tasks that were planned for it and no others, as far as they can be done today and fit.</summary>
+    /// <summary>The session of a slot on its day: what was planned comes first, as far as it is due and can be done today, and the best of the rest fills the minutes.</summary>
+    /// <param name="planned">The tasks that the plan has put into it.</param>
+    /// <param name="others">The tasks that may fill it.</param>
+    /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
+    public PlannedSession SlotSession(
+        IReadOnlyCollection<TaskId> planned,
+        IReadOnlyCollection<TaskId> others,
+        int minutes
+    ) =>
+        SessionOf(
+            task => planned.Contains(task.Id) || others.Contains(task.Id) || request.Keeps(task),
+            planned,
+            minutes
+        );
+
+    /// <summary>A session of some tasks and no others, as far as they can be done today and fit.</summary>
     /// <param name="taskIds">The tasks.</param>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
-    /// <remarks>What the owner keeps in beside them is done too.</remarks>
+    /// <remarks>What the owner keeps in beside them is done too. For a slot on its day see <see cref="SlotSession(IReadOnlyCollection{TaskId}, IReadOnlyCollection{TaskId}, int)"/>.</remarks>
     public PlannedSession SlotSession(IReadOnlyCollection<TaskId> taskIds, int minutes) =>
+        SessionOf(task => taskIds.Contains(task.Id) || request.Keeps(task), null, minutes);
+
+    private PlannedSession SessionOf(
+        Func<CareTask, bool> mayBe,
+        IReadOnlyCollection<TaskId>? planned,
+        int minutes
+    ) =>
         new(
             new SessionPlanner(
-                ReadyOf(
-                    [
-                        .. Statuses.Where(status =>
-                            taskIds.Contains(status.Item.Task.Id) || request.Keeps(status.Item.Task)
-                        ),
-                    ],
-                    request
-                ),
+                ReadyOf([.. Statuses.Where(status => mayBe(status.Item.Task))], request),
                 Cabin,
                 Methods,
                 LooseThings,
@@ -150,7 +166,8 @@ public sealed class DayPlan(
                 (unasked ?? this).Planner.Worth,
                 SeatsMayStayOut,
                 Customs,
-                today.Spots.FirstAidTakes
+                today.Spots.FirstAidTakes,
+                planned
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );

@@ -279,6 +279,9 @@ public sealed record StandingDocument
     /// <summary>The days.</summary>
     public IReadOnlyList<StandingDayDocument> Days { get; init; } = [];
 
+    /// <summary>The half minutes of hands with which each task was planned, by task.</summary>
+    public IReadOnlyDictionary<string, int> HalfMinutes { get; init; } = new Dictionary<string, int>();
+
     /// <summary>Writes a plan down.</summary>
     public static StandingDocument Of(StandingPlan plan) =>
         new()
@@ -292,6 +295,11 @@ public sealed record StandingDocument
                     Tasks = [.. day.Value.Select(task => task.Value)],
                 }),
             ],
+            HalfMinutes = plan.HalfMinutes.ToDictionary(
+                task => task.Key.Value,
+                task => task.Value,
+                StringComparer.Ordinal
+            ),
         };
 
     /// <summary>The plan that was written down.</summary>
@@ -302,7 +310,12 @@ public sealed record StandingDocument
                     day => (new SlotId(day.Slot), day.Day),
                     day => (IReadOnlyList<TaskId>)[.. day.Tasks.Select(task => new TaskId(task))]
                 )
-        );
+        )
+        {
+            HalfMinutes = HalfMinutes
+                .Where(task => task.Value > 0)
+                .ToDictionary(task => new TaskId(task.Key), task => task.Value),
+        };
 }
 
 /// <summary>What was planned on one day of a slot.</summary>

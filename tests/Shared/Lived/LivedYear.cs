@@ -35,8 +35,6 @@ public sealed class LivedYear
     private readonly List<LogEntry> log = [];
     private Replay known;
 
-    public static List<string> Trace { get; } = [];
-
     private LivedYear(LivedOwner owner)
     {
         this.owner = owner;
@@ -93,8 +91,11 @@ public sealed class LivedYear
     /// <summary>The same by task.</summary>
     public Dictionary<TaskId, double> ForecastOf { get; } = [];
 
-    /// <summary>The days overdue as they were lived, all tasks added.</summary>
-    public double Lived => LivedOf.Values.Sum();
+    /// <summary>The days overdue as they were lived, all tasks added of which something was forecast: what cannot be done in any slot is no matter of planning.</summary>
+    public double Lived => LivedIn(ForecastOf.Keys);
+
+    /// <summary>The days overdue as they were lived, some tasks added.</summary>
+    public double LivedIn(IEnumerable<TaskId> tasks) => tasks.Sum(task => LivedOf[task]);
 
     /// <summary>The same by task.</summary>
     public Dictionary<TaskId, double> LivedOf { get; } = [];
@@ -122,13 +123,12 @@ public sealed class LivedYear
                 PlannedDay slot = now.Slots.First(slot =>
                     slot.Day.Slot.Id == day.Slot.Id && slot.Day.RuleDay == day.RuleDay
                 );
-                PlannedSession session = year.DayAt(at, day.Slot.Place)
-                    .SlotSession([.. slot.Tasks.Select(visit => visit.Item.Task.Id)], day.Minutes);
-                var done = session.Plan.Works.Select(w => w.Status.Item.Task.Id).ToHashSet();
-                Trace.Add(
-                    $"{day.Day}: room {slot.Room:0.0} planned {slot.Minutes:0.0}: {string.Join(" ", slot.Tasks.Select(v => (done.Contains(v.Item.Task.Id) ? "" : "-") + v.Item.Task.Id + ":" + v.Minutes + "@" + v.Item.Task.Id.Value.Length))} | length {session.Plan.Order.Length.TotalMinutes:0.0}: {string.Join(" ", session.Plan.Order.Steps.Select(s => session.Plan.Jobs[s.Job].TaskId + ":" + (s.End - s.Begin).TotalMinutes.ToString("0.0")))}"
-                );
-                return session;
+                return year.DayAt(at, day.Slot.Place)
+                    .SlotSession(
+                        [.. slot.Tasks.Select(visit => visit.Item.Task.Id)],
+                        [.. CareTasks.All.Where(day.Slot.MayFill).Select(task => task.Id)],
+                        day.Minutes
+                    );
             }
         );
         return year;

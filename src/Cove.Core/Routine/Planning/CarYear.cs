@@ -17,13 +17,16 @@ namespace Cove.Core.Routine.Planning;
 /// <summary>A car as the planner of routines sees it: each task with the pace of its level and what doing it takes.</summary>
 /// <remarks>
 /// A task counts as far as its worst surface, and is done on all that need it: the parts are left to the session itself.
-/// Minutes and products are those of a task that has just come due. What lies loose and has to be carried out first counts
+/// Products are those of a task that has just come due, minutes those of the level it will have; see <see cref="AtLevels"/>. What lies loose and has to be carried out first counts
 /// as a kit of its own.
 /// </remarks>
 public sealed class CarYear
 {
     /// <summary>What a half minute of hands is worth: an hour as much as an eighth of a day at level 2 of weight 1. It keeps work from being done twice as often to be spared an hour of being overdue. Cove's own choice.</summary>
     public const long PriceOfHalfMinute = RoutineProblem.UnitsPerDay / 960;
+
+    /// <summary>The levels at which it is worked out what tasks take; between them it goes straight. Farther on it takes no longer.</summary>
+    private static readonly double[] WorkedOut = [1, 1.5, 2, 3, 4.5];
 
     private const int HalfMinutesAMinute = 2;
 
@@ -34,15 +37,12 @@ public sealed class CarYear
 
     private static readonly int LooseThingsKit = AllKits.Length;
 
-    /// <summary>What comes round within this time is everyday work, and not what a slot for long work is kept for. Cove's own choice.</summary>
-    private static readonly TimeSpan Everyday = TimeSpan.FromDays(21);
-
     private readonly CarShelf car;
     private readonly DateTimeOffset now;
     private readonly TimeZoneInfo zone;
     private readonly OwnerPaces paces;
     private readonly LooseThings things;
-    private readonly Dictionary<Workplace, WorkAtMark> works = [];
+    private readonly Dictionary<(Workplace Place, double Level), WorkAtMark> works = [];
     private readonly Dictionary<(CareTask, int), RiseCurve> curves = [];
 
     /// <summary>Looks at a car.</summary>
@@ -73,17 +73,90 @@ public sealed class CarYear
     /// <summary>What was learnt of how fast a task soils.</summary>
     public RateBelief BeliefOf(TaskId taskId) => car.Ledger.Learnt.Of(taskId);
 
-    /// <summary>What its tasks take at a place.</summary>
-    public WorkAtMark WorkAt(SlotPlace place)
+    /// <summary>What its tasks take at a place when they have just come due.</summary>
+    public WorkAtMark WorkAt(SlotPlace place) => WorkAt(place.ToWorkplace(), 1);
+
+    private WorkAtMark WorkAt(Workplace place, double level)
     {
-        Workplace at = place.ToWorkplace();
-        if (!works.TryGetValue(at, out WorkAtMark? work))
+        if (!works.TryGetValue((place, level), out WorkAtMark? work))
         {
-            work = new WorkAtMark(car, paces, now, at);
-            works[at] = work;
+            work = new WorkAtMark(car, paces, now, place, level);
+            works[(place, level)] = work;
         }
 
         return work;
+    }
+
+    /// <summary>The same problem with the minutes that each task takes at some level: what has been left for long takes longer.</summary>
+    /// <param name="problem">The problem.</param>
+    /// <param name="levels">The level of each task beside its mark, on the days on which it is done.</param>
+    internal CarProblem AtLevels(CarProblem problem, IReadOnlyList<double> levels) =>
+        problem with
+        {
+            Problem = problem.Problem with
+            {
+                Tasks =
+                [
+                    .. problem.Problem.Tasks.Select(
+                        (task, index) =>
+                            task with
+                            {
+                                HalfMinutes =
+                                    HalfMinutesAt(
+                                        PlaceOf(problem, task),
+                                        problem.Items[index].Task.Id,
+                                        levels[index]
+                                    ) ?? task.HalfMinutes,
+                            }
+                    ),
+                ],
+            },
+        };
+
+    /// <summary>The hands of a task in the mean of its visits: surfaces that soil slowly are not done each time.</summary>
+    private TimeSpan MeanHands(ReadyTask work, double level)
+    {
+        Dictionary<SurfaceId, int> every = car
+            .Ledger.TurnsOf(
+                Statuses.First(status => status.Item.Task == work.Status.Item.Task).Item,
+                now,
+                level
+            )
+            .ToDictionary(turn => turn.Surface.Id, turn => turn.Every);
+        return TimeSpan.FromMinutes(
+            work.Links.Sum(link =>
+                link.HalfMinutes
+                / (double)HalfMinutesAMinute
+                / link.Adds.Select(status => every[status.Surface.Id]).DefaultIfEmpty(1).Min()
+            )
+        );
+    }
+
+    /// <summary>The place of the first slot that can hold a task.</summary>
+    private static Workplace PlaceOf(CarProblem problem, RoutineTask task) =>
+        problem
+            .Days.Where((_, slot) => !task.Closed.Contains(slot))
+            .Select(day => day.Slot.Place)
+            .FirstOrDefault(problem.Days[0].Slot.Place)
+            .ToWorkplace();
+
+    /// <summary>The half minutes of a task at a level, between those at the levels that are worked out; null where it cannot be done.</summary>
+    private int? HalfMinutesAt(Workplace place, TaskId taskId, double level)
+    {
+        int above = Array.FindIndex(WorkedOut, worked => worked >= level);
+        (int low, int high) =
+            above < 0 ? (WorkedOut.Length - 1, WorkedOut.Length - 1)
+            : above == 0 ? (0, 0)
+            : (above - 1, above);
+        if (Hands(WorkedOut[low]) is not { } from || Hands(WorkedOut[high]) is not { } to)
+        {
+            return null;
+        }
+
+        double part = low == high ? 0 : (level - WorkedOut[low]) / (WorkedOut[high] - WorkedOut[low]);
+        return Math.Max(1, HalfMinutes(from + (part * (to - from))));
+
+        TimeSpan? Hands(double at) => WorkAt(place, at).Of(taskId) is { } work ? MeanHands(work, at) : null;
     }
 
     /// <summary>Writes the car and some days of slots as a problem.</summary>
@@ -203,7 +276,7 @@ public sealed class CarYear
         && slot.Use switch
         {
             SlotUse.QuickOnly => work.Work.Drying <= Standing.AnHour.Length(),
-            SlotUse.LongOnly => required || task.Interval > Everyday,
+            SlotUse.LongOnly => required || Slot.IsLong(task),
             _ => true,
         };
 

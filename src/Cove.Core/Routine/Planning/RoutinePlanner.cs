@@ -37,13 +37,28 @@ public sealed class RoutinePlanner(
     {
         PlanSpan span = PlanSpan.Of(year.Today, months, from);
         PreparedCar car = Prepare(routine, span.DaysOf(routine, zone), span);
-        return Read(
+        var (problem, solved) = standing is null ? FromNothing(car.Problem) : Again(car.Problem, standing);
+        return Read(car with { Problem = problem }, solved, span);
+    }
+
+    private (CarProblem, SolvedRoutine) FromNothing(CarProblem car)
+    {
+        // A rough plan is enough to see how the tasks will stand when they are done.
+        var (settled, rough) = SettledMinutes.Of(year, car, RoutineSolver.Solve(car.Problem, moves: 0));
+        return SettledMinutes.Of(year, settled, RoutineSolver.Solve(settled.Problem, known: rough.Visits));
+    }
+
+    private (CarProblem, SolvedRoutine) Again(CarProblem car, StandingPlan standing)
+    {
+        IReadOnlyList<IReadOnlyList<int>> visits = standing.For(car);
+        CarProblem settled = SettledMinutes.Keep(
+            year,
             car,
-            standing is null
-                ? RoutineSolver.Solve(car.Problem.Problem)
-                : RoutineSolver.SolveAgain(car.Problem.Problem, standing.For(car.Problem)),
-            span
+            RoutineSolver.Weigh(car.Problem, visits),
+            standing.HalfMinutes,
+            SettledMinutes.SlackOfStanding
         );
+        return (settled, RoutineSolver.SolveAgain(settled.Problem, visits));
     }
 
     /// <summary>Writes the car and days of slots as a problem, with what its owner has pinned and moved.</summary>
@@ -162,6 +177,9 @@ public sealed record StandingPlan(
     IReadOnlyDictionary<(SlotId Slot, DateOnly RuleDay), IReadOnlyList<TaskId>> Days
 )
 {
+    /// <summary>The half minutes of hands with which each task was planned. They stand too: what takes a little longer than was thought moves nothing.</summary>
+    public IReadOnlyDictionary<TaskId, int> HalfMinutes { get; init; } = new Dictionary<TaskId, int>();
+
     /// <summary>What stands after a plan was made.</summary>
     public static StandingPlan Of(RoutinePlan plan) =>
         new(
@@ -169,7 +187,13 @@ public sealed record StandingPlan(
                 slot => (slot.Day.Slot.Id, slot.Day.RuleDay),
                 slot => (IReadOnlyList<TaskId>)[.. slot.Tasks.Select(visit => visit.Item.Task.Id)]
             )
-        );
+        )
+        {
+            HalfMinutes = plan.Tasks.ToDictionary(
+                task => task.Item.Task.Id,
+                task => task.Course.Task.HalfMinutes
+            ),
+        };
 
     /// <summary>The same by the numbers of a problem; what it does not have is left out.</summary>
     internal IReadOnlyList<IReadOnlyList<int>> For(CarProblem car) =>

@@ -9,7 +9,7 @@ using Cove.Core.Spots;
 
 namespace Cove.Core.Routine.Planning;
 
-/// <summary>What a car's tasks take when they have just come due, at one kind of place: the same gate, methods, products and minutes as in a session.</summary>
+/// <summary>What a car's tasks take at their marks, or at some other level, at one kind of place: the same gate, methods, products and minutes as in a session.</summary>
 /// <remarks>What is left in the bottles is not asked: what runs out is bought in time, and the shopping list says when.</remarks>
 public sealed class WorkAtMark
 {
@@ -23,10 +23,11 @@ public sealed class WorkAtMark
     /// <param name="paces">The owner's pace.</param>
     /// <param name="now">The present instant.</param>
     /// <param name="place">The place.</param>
-    public WorkAtMark(CarShelf car, OwnerPaces paces, DateTimeOffset now, Workplace place)
+    /// <param name="level">The level of every task beside its mark; 1 is just due.</param>
+    public WorkAtMark(CarShelf car, OwnerPaces paces, DateTimeOffset now, Workplace place, double level = 1)
     {
         due = new DayPlan(
-            new CarShelf(car.Ledger.AtMarks(now), car.Shelf, car.Records, car.Ways),
+            new CarShelf(car.Ledger.AtMarks(now, level), car.Shelf, car.Records, car.Ways),
             paces,
             now,
             new DayConditions(place, Supplies.Unmeasured, DampSurfaces.None, SpotBook.Empty)

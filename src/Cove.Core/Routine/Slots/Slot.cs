@@ -1,6 +1,7 @@
 using Cove.Core.Methods;
 using Cove.Core.Methods.Glass;
 using Cove.Core.Routine.Recurrence;
+using Cove.Core.Upkeep.Tasks;
 
 namespace Cove.Core.Routine.Slots;
 
@@ -33,6 +34,22 @@ public sealed record Slot(SlotId Id, RecurrenceRule Rule, DateOnly From, TimeOnl
 
     /// <summary>Single days that are otherwise than the rule has them; at most one for each day of the rule.</summary>
     public IReadOnlyList<SlotChange> Changes { get; init; } = [];
+
+    /// <summary>Whether a task may fill minutes of it that are left: it is wanted there, and it is of the kind the slot is for.</summary>
+    public bool MayFill(CareTask task) =>
+        !Without.Contains(task.Id)
+        && Use switch
+        {
+            SlotUse.QuickOnly => task.Drying <= Standing.AnHour.Length(),
+            SlotUse.LongOnly => IsLong(task),
+            _ => true,
+        };
+
+    /// <summary>Whether a task is not everyday work, so that it may have the time of a slot for long work.</summary>
+    internal static bool IsLong(CareTask task) => task.Interval > Everyday;
+
+    /// <summary>What comes round within this time is everyday work, and not what a slot for long work is kept for. Cove's own choice.</summary>
+    private static readonly TimeSpan Everyday = TimeSpan.FromDays(21);
 
     /// <summary>The same with another length on one day; a day that was moved stays moved.</summary>
     /// <param name="ruleDay">The day, as the rule has it.</param>

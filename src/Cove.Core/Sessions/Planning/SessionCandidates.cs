@@ -13,12 +13,16 @@ internal sealed class SessionCandidates
     /// <summary>What a task that is kept in counts for beside its worth: more than all other tasks together ever do.</summary>
     private const int KeptInFirst = 10_000_000;
 
+    /// <summary>How many times as much a task counts that a plan has put into the session: what was planned comes first, and what is left of the minutes goes to the best of the rest. What served best over lived years.</summary>
+    private const int PlannedFirst = 12;
+
     private static readonly Kit[] AllKits = Enum.GetValues<Kit>();
 
     private readonly ReadyTasks ready;
     private readonly SessionJobs jobs;
     private readonly (ReadyTask Task, int Link)[] all;
     private readonly int[] worths;
+    private readonly int[] pulls;
     private readonly int?[] requires;
     private readonly HashSet<int> keptIn;
     private readonly HashSet<int> asked;
@@ -29,7 +33,13 @@ internal sealed class SessionCandidates
     /// <param name="ready">What can be done.</param>
     /// <param name="jobs">What a session takes beside its tasks.</param>
     /// <param name="customs">What a practitioner would not leave out.</param>
-    public SessionCandidates(ReadyTasks ready, SessionJobs jobs, SessionCustoms customs)
+    /// <param name="planned">The tasks that a plan has put into this session; none when left out.</param>
+    public SessionCandidates(
+        ReadyTasks ready,
+        SessionJobs jobs,
+        SessionCustoms customs,
+        IReadOnlyCollection<TaskId>? planned = null
+    )
     {
         this.ready = ready;
         this.jobs = jobs;
@@ -37,6 +47,16 @@ internal sealed class SessionCandidates
         all = [.. ready.All.SelectMany(task => task.Links.Index().Select(link => (task, link.Index)))];
         keptIn = [.. ready.KeptIn.Select(task => Array.IndexOf(all, (task, task.Links.Count - 1)))];
         worths = [.. all.Select(candidate => WorthOf(candidate.Task, candidate.Task.Links[candidate.Link]))];
+        pulls =
+        [
+            .. all.Zip(
+                worths,
+                (candidate, worth) =>
+                    planned?.Contains(candidate.Task.Status.Item.Task.Id) == true
+                        ? worth * PlannedFirst
+                        : worth
+            ),
+        ];
         requires = [.. all.Select((candidate, index) => RequiredBy(candidate, index, customs))];
         kitsOf = [.. all.Select(KitsOf)];
         Costs = new CandidateCosts(
@@ -84,13 +104,16 @@ internal sealed class SessionCandidates
             .Where(index => !has.Contains(index) && (all[index].Link == 0 || has.Contains(index - 1)));
     }
 
+    /// <summary>How strongly some candidates ask to be chosen: their worth, and more of it for what was planned.</summary>
+    public double PullOf(IEnumerable<int> selection) => selection.Sum(index => (double)pulls[index]);
+
     /// <summary>What some candidates are worth, in points.</summary>
     public double WorthOf(IEnumerable<int> selection) => selection.Sum(index => (double)worths[index]);
 
-    /// <summary>What some candidates are worth as far as they are carried out, in points.</summary>
+    /// <summary>Those of some candidates that are carried out.</summary>
     /// <param name="selection">The candidates.</param>
     /// <param name="works">The work that came of them: what is washed anyway can leave nothing to vacuum.</param>
-    public double WorthOf(IReadOnlyList<int> selection, IReadOnlyList<TaskWork> works)
+    public IReadOnlyList<int> CarriedOut(IReadOnlyList<int> selection, IReadOnlyList<TaskWork> works)
     {
         var done = works
             .SelectMany(work =>
@@ -99,15 +122,16 @@ internal sealed class SessionCandidates
                     .Select(surface => new CareKey(work.Status.Item.Task.Id, surface.Id))
             )
             .ToHashSet();
-        return selection
-            .Where(index =>
+        return
+        [
+            .. selection.Where(index =>
                 LinkOf(index)
                     .Adds.All(status =>
                         !ready.IsWanted(TaskOf(index), status)
                         || done.Contains(new CareKey(TaskOf(index).Id, status.Surface.Id))
                     )
-            )
-            .Sum(index => (double)worths[index]);
+            ),
+        ];
     }
 
     /// <summary>A selection without some tasks.</summary>
@@ -141,7 +165,7 @@ internal sealed class SessionCandidates
             index => !aside(index),
             index => new TriageCandidate(
                 LinkOf(index).HalfMinutes + (all[index].Link == 0 ? walking : 0),
-                worths[index] + FirstOf(index),
+                pulls[index] + FirstOf(index),
                 kitsOf[index],
                 null
             ),
@@ -159,7 +183,7 @@ internal sealed class SessionCandidates
             other => (Costs.Kits[other] & ~kits) == 0,
             other => new TriageCandidate(
                 LinkOf(other).HalfMinutes,
-                worths[other] + FirstOf(other) + (other == index ? KeptInFirst : 0),
+                pulls[other] + FirstOf(other) + (other == index ? KeptInFirst : 0),
                 [],
                 null
             ),

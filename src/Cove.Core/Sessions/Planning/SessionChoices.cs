@@ -132,7 +132,7 @@ internal sealed class SessionChoices(
                 // What was worth too little once is never worth enough later, unless custom begins to ask for it.
                 if (
                     (considered.Add(other) || minutes == SessionCustoms.FromMinutes)
-                    && candidates.WorthOf(other) > known.Worth
+                    && candidates.PullOf(other) > known.Pull
                 )
                 {
                     Try(other, limit);
@@ -192,12 +192,14 @@ internal sealed class SessionChoices(
     private SessionChoice Choice(IReadOnlyList<int> selection, PlannedOrder order)
     {
         int[] done = order.Dropped.Count == 0 ? [.. selection] : candidates.Without(order.Dropped, selection);
+        IReadOnlyList<int> carriedOut = candidates.CarriedOut(done, order.Works);
         return new SessionChoice(
             selection,
             order,
             candidates.KeptIn(done),
             done.Any(candidates.Asked.Contains),
-            candidates.WorthOf(done, order.Works)
+            candidates.PullOf(carriedOut),
+            candidates.WorthOf(carriedOut)
         );
     }
 }
@@ -207,21 +209,22 @@ internal sealed class SessionChoices(
 /// <param name="Order">What they come to.</param>
 /// <param name="KeptIn">How many tasks it does that the owner keeps in.</param>
 /// <param name="HasAsked">Whether it does what custom asks for.</param>
+/// <param name="Pull">How strongly it asks to be chosen; see <see cref="SessionCandidates.PullOf"/>.</param>
 /// <param name="Worth">What it is worth, in points.</param>
 internal sealed record SessionChoice(
     IReadOnlyList<int> Selection,
     PlannedOrder Order,
     int KeptIn,
     bool HasAsked,
+    double Pull,
     double Worth
 )
 {
     /// <summary>That of two which does more, where both fit; of two that are worth the same the shorter one.</summary>
     public SessionChoice BetterOf(SessionChoice? other) =>
         other is null
-        || (KeptIn, Worth, other.Order.Order.Length).CompareTo(
-            (other.KeptIn, other.Worth, Order.Order.Length)
-        ) > 0
+        || (KeptIn, Pull, other.Order.Order.Length).CompareTo((other.KeptIn, other.Pull, Order.Order.Length))
+            > 0
             ? this
             : other;
 }

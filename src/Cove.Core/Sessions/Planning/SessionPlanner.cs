@@ -37,6 +37,7 @@ public sealed class SessionPlanner
     /// <param name="seatsMayStayOut">Whether the car stands long enough afterwards for child seats to stay out until what is under them is dry; where it does not, they come back in every session that takes them out.</param>
     /// <param name="customs">What a practitioner would not leave out; nothing when left out.</param>
     /// <param name="before">What of the minutes is gone before the session begins: first aid for fresh spots. None when left out.</param>
+    /// <param name="planned">The tasks that a plan has put into this session; none when left out.</param>
     public SessionPlanner(
         ReadyTasks ready,
         Cabin cabin,
@@ -46,7 +47,8 @@ public sealed class SessionPlanner
         double? ofWorth = null,
         bool seatsMayStayOut = true,
         SessionCustoms? customs = null,
-        TimeSpan before = default
+        TimeSpan before = default,
+        IReadOnlyCollection<TaskId>? planned = null
     )
     {
         this.ready = ready;
@@ -58,7 +60,7 @@ public sealed class SessionPlanner
             things,
             request
         );
-        candidates = new SessionCandidates(ready, jobs, customs ?? SessionCustoms.None);
+        candidates = new SessionCandidates(ready, jobs, customs ?? SessionCustoms.None, planned);
         var works = new SessionWorks(ready, candidates, methods is null ? TaskWork.FromTable : methods.Of);
         bool seatsComeBack = jobs.HasChildSeats && !seatsMayStayOut;
         choices = new SessionChoices(

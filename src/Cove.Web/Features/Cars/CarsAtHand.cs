@@ -32,7 +32,7 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
 
         CarShelf shelf = await services.Shelves.For(ledger, cancel);
         DateTimeOffset now = clock.Now;
-        Workplace place = await services.Places.Find(vehicleId, now, cancel) ?? Workplace.Usual;
+        Workplace place = await PlaceOf(vehicleId, services, now, cancel);
         var today = new DayConditions(
             place,
             Supplies.Of(shelf.Shelf.Products, await services.Shelves.Uses(shelf.Shelf, cancel), clock.Today),
@@ -72,6 +72,25 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
         return car;
     }
 
+    /// <summary>Where the owner works: as they said today; if they did not, where the slot of today is.</summary>
+    private async Task<Workplace> PlaceOf(
+        VehicleId vehicleId,
+        CarSources services,
+        DateTimeOffset now,
+        CancellationToken cancel
+    )
+    {
+        Workplace said = await services.Places.Find(vehicleId, now, cancel) ?? Workplace.Usual;
+        if (said.WasSaidToday || await services.Routines.Find(vehicleId, cancel) is not { } routine)
+        {
+            return said;
+        }
+
+        return routine.Routine.Days(clock.Today, clock.Today, clock.Zone) is [var day, ..]
+            ? day.Slot.Place.ToWorkplace()
+            : said;
+    }
+
     private sealed record Kept(Guid VehicleId, (long, long) State, CarAtHand Car);
 }
 
@@ -81,10 +100,12 @@ internal sealed class CarsAtHand(DataStamp stamp, OwnerClock clock)
 /// <param name="Reminders">How fast its owner works.</param>
 /// <param name="Places">Where its owner works.</param>
 /// <param name="Log">What was done lately.</param>
+/// <param name="Routines">Where the slots of its routine are.</param>
 internal sealed record CarSources(
     VehicleStore Vehicles,
     ShelfStore Shelves,
     ReminderStore Reminders,
     PlaceStore Places,
-    LogStore Log
+    LogStore Log,
+    RoutineStore Routines
 );

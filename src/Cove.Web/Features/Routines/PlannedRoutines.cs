@@ -171,7 +171,10 @@ internal sealed class PlannedRoutines(
         }
 
         TaskId[] tasks = [.. slot.Tasks.Select(visit => visit.Item.Task.Id)];
-        PlannedSession session = car.Use(day => day.Asked(request).SlotSession(tasks, slot.Day.Minutes));
+        TaskId[] others = [.. CareTasks.All.Where(slot.Day.Slot.MayFill).Select(task => task.Id)];
+        PlannedSession session = car.Use(day =>
+            day.Asked(request).SlotSession(tasks, others, slot.Day.Minutes)
+        );
         return session.Steps.Count > 0 ? session : null;
     }
 
