@@ -280,7 +280,8 @@ public sealed record StandingDocument
     public IReadOnlyList<StandingDayDocument> Days { get; init; } = [];
 
     /// <summary>The half minutes of hands with which each task was planned, by task.</summary>
-    public IReadOnlyDictionary<string, int> HalfMinutes { get; init; } = new Dictionary<string, int>();
+    public IReadOnlyDictionary<string, int> HalfMinutes { get; init; } =
+        new Dictionary<string, int>(StringComparer.Ordinal);
 
     /// <summary>Writes a plan down.</summary>
     public static StandingDocument Of(StandingPlan plan) =>
