@@ -44,7 +44,8 @@ internal static class SettledMinutes
         return (car, solved);
     }
 
-    private static Dictionary<TaskId, int> HalfMinutesOf(CarProblem car) =>
+    /// <summary>The half minutes of a problem, by task.</summary>
+    public static Dictionary<TaskId, int> HalfMinutesOf(CarProblem car) =>
         car
             .Items.Zip(car.Problem.Tasks)
             .ToDictionary(pair => pair.First.Task.Id, pair => pair.Second.HalfMinutes);

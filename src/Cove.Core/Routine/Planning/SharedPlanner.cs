@@ -1,5 +1,6 @@
 using Cove.Core.Routine.Slots;
 using Cove.Core.Routine.Solving;
+using Visits = System.Collections.Generic.IReadOnlyList<System.Collections.Generic.IReadOnlyList<int>>;
 
 namespace Cove.Core.Routine.Planning;
 
@@ -10,6 +11,9 @@ namespace Cove.Core.Routine.Planning;
 /// <param name="zone">The owner's time zone.</param>
 public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, TimeZoneInfo zone)
 {
+    /// <summary>How often both cars are planned until the minutes are those of the plan. Cove's own choice.</summary>
+    private const int MostRounds = 4;
+
     /// <summary>Plans.</summary>
     /// <param name="routine">The routine of the car whose slots they are.</param>
     /// <param name="guestRoutine">The routine of the other car: its pins and moves count, it has no slots.</param>
@@ -36,32 +40,150 @@ public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, Tim
         }
 
         int turning = days.Count == 0 ? 0 : host.Year.ChoresIn(days.Min(day => day.Minutes));
-        RoutineProblem both = Join(first.Problem.Problem, second.Problem.Problem, turning);
         int count = first.Problem.Items.Count;
-        SolvedRoutine solved = standing is var (hostStands, guestStands)
-            ? RoutineSolver.SolveAgain(
-                both,
-                [
-                    .. hostStands
-                        .For(first.Problem)
-                        .Zip(
-                            guestStands.For(second.Problem),
-                            (one, other) =>
-                                (IReadOnlyList<int>)[.. one, .. other.Select(task => task + count)]
-                        ),
-                ]
+        if (standing is var (hostStands, guestStands))
+        {
+            return Read(
+                Again(
+                    first,
+                    second,
+                    (hostStands.For(first.Problem), guestStands.For(second.Problem)),
+                    (hostStands.HalfMinutes, guestStands.HalfMinutes)
+                ),
+                span
+            );
+        }
+
+        // A rough plan is enough to see how the tasks will stand when they are done.
+        var rough = Apart(
+            RoutineSolver.Solve(
+                Join(first.Problem.Problem, second.Problem.Problem, turning),
+                moves: 0,
+                ByTurns(first.Problem.Problem, second.Problem.Problem)
             )
-            : RoutineSolver.Solve(both, known: ByTurns(first.Problem.Problem, second.Problem.Problem));
-        IReadOnlyList<IReadOnlyList<int>> ofHost =
+        );
+        var none = new Dictionary<TaskId, int>();
+        PreparedCar one = Settle(host, first, rough.Host, none);
+        PreparedCar other = Settle(guest, second, rough.Guest, none);
+        var planned = (
+            One: one,
+            Other: other,
+            Visits: Apart(
+                RoutineSolver.Solve(
+                    Join(one.Problem.Problem, other.Problem.Problem, turning),
+                    known: ByTurns(one.Problem.Problem, other.Problem.Problem)
+                )
+            )
+        );
+        for (int round = 0; round < MostRounds; round++)
+        {
+            var again = Again(
+                first,
+                second,
+                planned.Visits,
+                (
+                    SettledMinutes.HalfMinutesOf(planned.One.Problem),
+                    SettledMinutes.HalfMinutesOf(planned.Other.Problem)
+                )
+            );
+            bool isSettled =
+                Same(again.Visits.Host, planned.Visits.Host)
+                && Same(again.Visits.Guest, planned.Visits.Guest);
+            planned = again;
+            if (isSettled)
+            {
+                break;
+            }
+        }
+
+        return Read(planned, span);
+
+        (PreparedCar One, PreparedCar Other, (Visits Host, Visits Guest) Visits) Again(
+            PreparedCar ofHost,
+            PreparedCar ofGuest,
+            (Visits Host, Visits Guest) visits,
+            (IReadOnlyDictionary<TaskId, int> Host, IReadOnlyDictionary<TaskId, int> Guest) halfMinutes
+        )
+        {
+            PreparedCar hosted = Settle(host, ofHost, visits.Host, halfMinutes.Host);
+            PreparedCar guesting = Settle(guest, ofGuest, visits.Guest, halfMinutes.Guest);
+            return (
+                hosted,
+                guesting,
+                Apart(
+                    RoutineSolver.SolveAgain(
+                        Join(hosted.Problem.Problem, guesting.Problem.Problem, turning),
+                        Both(visits.Host, visits.Guest, count)
+                    )
+                )
+            );
+        }
+
+        (Visits Host, Visits Guest) Apart(SolvedRoutine solved) => SharedPlanner.Apart(solved, count);
+
+        (RoutinePlan Host, RoutinePlan Guest) Read(
+            (PreparedCar One, PreparedCar Other, (Visits Host, Visits Guest) Visits) of,
+            PlanSpan over
+        ) => ReadBoth(of.One, of.Other, of.Visits, turning, over);
+    }
+
+    private static bool Same(Visits one, Visits other) =>
+        one.Zip(other).All(pair => pair.First.SequenceEqual(pair.Second));
+
+    /// <summary>A car with the minutes that its tasks take on the days of a plan.</summary>
+    private static PreparedCar Settle(
+        RoutinePlanner planner,
+        PreparedCar car,
+        IReadOnlyList<IReadOnlyList<int>> visits,
+        IReadOnlyDictionary<TaskId, int> halfMinutes
+    ) =>
+        car with
+        {
+            Problem = SettledMinutes.Keep(
+                planner.Year,
+                car.Problem,
+                RoutineSolver.Weigh(car.Problem.Problem, visits),
+                halfMinutes,
+                SettledMinutes.SlackOfStanding
+            ),
+        };
+
+    /// <summary>The visits of both cars by the numbers of the one problem.</summary>
+    private static IReadOnlyList<IReadOnlyList<int>> Both(
+        IReadOnlyList<IReadOnlyList<int>> ofHost,
+        IReadOnlyList<IReadOnlyList<int>> ofGuest,
+        int count
+    ) =>
         [
-            .. solved.Visits.Select(tasks => (IReadOnlyList<int>)[.. tasks.Where(task => task < count)]),
-        ];
-        IReadOnlyList<IReadOnlyList<int>> ofGuest =
-        [
-            .. solved.Visits.Select(tasks =>
-                (IReadOnlyList<int>)[.. tasks.Where(task => task >= count).Select(task => task - count)]
+            .. ofHost.Zip(
+                ofGuest,
+                (one, other) => (IReadOnlyList<int>)[.. one, .. other.Select(task => task + count)]
             ),
         ];
+
+    /// <summary>The visits of each car by its own numbers.</summary>
+    private static (IReadOnlyList<IReadOnlyList<int>> Host, IReadOnlyList<IReadOnlyList<int>> Guest) Apart(
+        SolvedRoutine solved,
+        int count
+    ) =>
+        (
+            [.. solved.Visits.Select(tasks => (IReadOnlyList<int>)[.. tasks.Where(task => task < count)])],
+            [
+                .. solved.Visits.Select(tasks =>
+                    (IReadOnlyList<int>)[.. tasks.Where(task => task >= count).Select(task => task - count)]
+                ),
+            ]
+        );
+
+    private (RoutinePlan Host, RoutinePlan Guest) ReadBoth(
+        PreparedCar first,
+        PreparedCar second,
+        (IReadOnlyList<IReadOnlyList<int>> Host, IReadOnlyList<IReadOnlyList<int>> Guest) visits,
+        int turning,
+        PlanSpan span
+    )
+    {
+        var (ofHost, ofGuest) = visits;
         RoutinePlan hostPlan = host.Read(first, RoutineSolver.Weigh(first.Problem.Problem, ofHost), span);
         RoutinePlan guestPlan = guest.Read(
             second,
@@ -84,15 +206,7 @@ public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, Tim
     /// <summary>What comes of it when the cars take turns: the plan is never worse.</summary>
     private static IReadOnlyList<IReadOnlyList<int>> ByTurns(RoutineProblem first, RoutineProblem second)
     {
-        int count = first.Tasks.Count;
-        return
-        [
-            .. Turn(first, 0)
-                .Zip(
-                    Turn(second, 1),
-                    (one, other) => (IReadOnlyList<int>)[.. one, .. other.Select(task => task + count)]
-                ),
-        ];
+        return Both(Turn(first, 0), Turn(second, 1), first.Tasks.Count);
 
         static IReadOnlyList<IReadOnlyList<int>> Turn(RoutineProblem problem, int turn) =>
             RoutineSolver
@@ -158,10 +272,12 @@ public sealed class SharedPlanner(RoutinePlanner host, RoutinePlanner guest, Tim
         }
 
         int minutes = first.Day.Minutes;
+        // Neither gets so little that it is no session; a slot that is too short for two is halved.
+        int least = Math.Min(Slot.ShortestMinutes, minutes / 2);
         int ofFirst = Math.Clamp(
             (int)Math.Round(minutes * first.Minutes / (first.Minutes + second.Minutes)),
-            1,
-            minutes - 1
+            least,
+            minutes - least
         );
         // What neither needs is free to both in the measure in which they use the day.
         double spare = Math.Max(0, first.Room - turning - first.Minutes - second.Minutes);

@@ -470,7 +470,7 @@ internal sealed record OrderedSession(PlannedSession Session, IReadOnlyList<stri
 
     public static OrderedSession Of(WorkAtMark work, IReadOnlyCollection<TaskId> taskIds, int minutes)
     {
-        PlannedSession session = work.Session(taskIds, minutes);
+        PlannedSession session = work.Session(taskIds, Math.Max(SessionRules.ShortestMinutes, minutes));
         HashSet<TaskId> done = [.. session.Steps.Select(step => step.TaskId)];
         return new OrderedSession(
             session,
