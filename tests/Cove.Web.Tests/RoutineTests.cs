@@ -47,10 +47,9 @@ public sealed class RoutineTests
         Assert.True((bool)today["ofSlot"]!);
         Assert.Equal(HttpStatusCode.Created, started.StatusCode);
         string[] planned = [.. slot["tasks"]!.AsArray().Select(task => (string)task!["taskId"]!)];
-        Assert.All(
-            today["steps"]!.AsArray().Select(step => (string)step!["taskId"]!),
-            task => Assert.True(planned.Contains(task) || SessionChores.Find(task) is not null, task)
-        );
+        HashSet<string> held = [.. today["steps"]!.AsArray().Select(step => (string)step!["taskId"]!)];
+        // What was planned comes first; what is left of the minutes goes to the best of the rest.
+        Assert.True(planned.Count(held.Contains) >= planned.Length * 0.75, string.Join(", ", held));
     }
 
     [Fact]

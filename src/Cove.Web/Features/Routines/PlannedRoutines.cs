@@ -307,10 +307,20 @@ internal sealed class PlannedRoutines(
             kept.Car,
             cancel
         );
+        (StandingPlan? Own, StandingPlan? Other) standing = StandingFor(routine, kept.Saved, kept.Plans);
+        if (ways is not null && standing.Own is { } stands)
+        {
+            // Who works otherwise takes other minutes.
+            standing.Own = stands with
+            {
+                HalfMinutes = new Dictionary<TaskId, int>(),
+            };
+        }
+
         PlannedCars plans = await Plan(
             vehicleId,
             routine,
-            StandingFor(routine, kept.Saved, kept.Plans),
+            standing,
             UsualMonths,
             kept.Car,
             shared,
