@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useSyncExternalStore } from "react";
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useParams } from "react-router";
 import { Problem } from "./api/client";
 import { keys } from "./api/keys";
+import { readAgainOnReturn } from "./api/onReturn";
 import { useVehicles } from "./api/queries";
 import { refresh } from "./api/refresh";
 import { PLACES } from "./places";
@@ -51,6 +52,9 @@ outbox.onTaken((run) => {
   void refresh(queries, keys.car(run.vehicleId));
 });
 window.addEventListener("online", () => void outbox.flush());
+
+// What could not be read while Cove was away is read again once it is back, without anybody asking.
+readAgainOnReturn(queries);
 
 // A run must never wait for anything, nor must a dialog: they are on the device before they are wanted.
 window.addEventListener("load", () =>

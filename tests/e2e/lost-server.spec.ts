@@ -56,3 +56,31 @@ test("a lost server is said on the page, and a run under way is found again", as
   await page.getByRole("link", { name: "Go on with the session" }).click();
   await expect(page.getByText(/^Step 2 of/)).toBeVisible();
 });
+
+test("what could not be read is read once the server is back, without a tap", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "today");
+  await expect(page.getByRole("button", { name: /^Start/ })).toBeVisible();
+  await page.waitForLoadState("networkidle");
+  await cove.kill();
+  await page.getByRole("slider", { name: "Minutes at hand" }).press("ArrowRight");
+  await expect(page.getByRole("heading", { name: "No answer" })).toBeVisible();
+  await cove.restart();
+  await expect(page.getByRole("button", { name: /^Start/ })).toBeVisible();
+});
+
+test("a part that could not be loaded is there once the server is back, without a tap", async ({
+  page,
+  cove,
+}) => {
+  await open(page, cove, "today");
+  await expect(page.getByRole("button", { name: /^Start/ })).toBeVisible();
+  await page.waitForLoadState("networkidle");
+  await cove.kill();
+  await page.getByRole("link", { name: "Log", exact: true }).first().click();
+  await expect(page.getByText(/The page comes back by itself/)).toBeVisible();
+  await cove.restart();
+  await expect(page.getByRole("heading", { level: 1, name: "Log" })).toBeVisible();
+});
