@@ -87,7 +87,7 @@ public sealed class CareLedger
     public CareLedger WorkedAs(WaysOfWorking ways) =>
         new(Vehicle, UsageAsTold, states, Learnt, ways, Residues, Coats);
 
-    /// <summary>The same car on a day on which the worst surface of every task is at its mark, or at some other level beside it. A surface that soils more slowly has its turn only every few times; it stands as it does when that comes.</summary>
+    /// <summary>The same car on a day on which the worst surface of every task is at its mark, or at some other level beside it. A surface that soils more slowly has its turn only every few times, before it would be over its mark; it stands as it does when that comes, or just high enough to be offered.</summary>
     /// <param name="now">The instant at which that is so.</param>
     /// <param name="level">The level of the worst surface beside its mark; 1 is just due.</param>
     public CareLedger AtMarks(DateTimeOffset now, double level = 1) =>
@@ -135,11 +135,8 @@ public sealed class CareLedger
                 (surface, pace) =>
                 {
                     double atOnce = fastest > 0 ? level * pace / fastest : level;
-                    int times =
-                        atOnce >= item.Task.OfferedFrom || atOnce <= 0
-                            ? 1
-                            : (int)Math.Ceiling(item.Task.OfferedFrom / atOnce);
-                    return new SurfaceTurn(surface, times, atOnce * times);
+                    int times = atOnce is <= 0 or >= 1 ? 1 : (int)Math.Floor(1 / atOnce);
+                    return new SurfaceTurn(surface, times, Math.Max(item.Task.OfferedFrom, atOnce * times));
                 }
             ),
         ];

@@ -130,16 +130,16 @@ public sealed class DayPlan(
     }
 
     /// <summary>The session of a slot on its day: what was planned comes first, as far as it is due and can be done today, and the best of the rest fills the minutes.</summary>
-    /// <param name="planned">The tasks that the plan has put into it.</param>
+    /// <param name="planned">The tasks that the plan has put into it, each with the instant of its next visit: a surface that would be over its mark before then has its turn now. Null where it has no further visit.</param>
     /// <param name="others">The tasks that may fill it.</param>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
     public PlannedSession SlotSession(
-        IReadOnlyCollection<TaskId> planned,
+        IReadOnlyDictionary<TaskId, DateTimeOffset?> planned,
         IReadOnlyCollection<TaskId> others,
         int minutes
     ) =>
         SessionOf(
-            task => planned.Contains(task.Id) || others.Contains(task.Id) || request.Keeps(task),
+            task => planned.ContainsKey(task.Id) || others.Contains(task.Id) || request.Keeps(task),
             planned,
             minutes
         );
@@ -147,18 +147,25 @@ public sealed class DayPlan(
     /// <summary>A session of some tasks and no others, as far as they can be done today and fit.</summary>
     /// <param name="taskIds">The tasks.</param>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
-    /// <remarks>What the owner keeps in beside them is done too. For a slot on its day see <see cref="SlotSession(IReadOnlyCollection{TaskId}, IReadOnlyCollection{TaskId}, int)"/>.</remarks>
+    /// <remarks>What the owner keeps in beside them is done too. For a slot on its day see <see cref="SlotSession(IReadOnlyDictionary{TaskId, DateTimeOffset?}, IReadOnlyCollection{TaskId}, int)"/>.</remarks>
     public PlannedSession SlotSession(IReadOnlyCollection<TaskId> taskIds, int minutes) =>
         SessionOf(task => taskIds.Contains(task.Id) || request.Keeps(task), null, minutes);
 
     private PlannedSession SessionOf(
         Func<CareTask, bool> mayBe,
-        IReadOnlyCollection<TaskId>? planned,
+        IReadOnlyDictionary<TaskId, DateTimeOffset?>? planned,
         int minutes
     ) =>
         new(
             new SessionPlanner(
-                ReadyOf([.. Statuses.Where(status => mayBe(status.Item.Task))], request),
+                ReadyOf(
+                    [.. Statuses.Where(status => mayBe(status.Item.Task))],
+                    request,
+                    (task, surface) =>
+                        planned?.GetValueOrDefault(task.Id) is { } next
+                        && surface.Due.DueAt < next
+                        && surface.Due.Level > ReadyTasks.FreshEnough
+                ),
                 Cabin,
                 Methods,
                 LooseThings,
@@ -167,7 +174,7 @@ public sealed class DayPlan(
                 SeatsMayStayOut,
                 Customs,
                 today.Spots.FirstAidTakes,
-                planned
+                planned?.Keys.ToHashSet()
             ).Plan(minutes),
             car.Shelf.Ways.Fold
         );
@@ -177,13 +184,18 @@ public sealed class DayPlan(
 
     private SessionCustoms Customs => field ??= SessionCustoms.Of(car.Ledger, now);
 
-    private ReadyTasks ReadyOf(IReadOnlyList<CareStatus> statuses, SessionRequest asks) =>
+    private ReadyTasks ReadyOf(
+        IReadOnlyList<CareStatus> statuses,
+        SessionRequest asks,
+        Func<CareTask, SurfaceStatus, bool>? isPlanned = null
+    ) =>
         new(
             statuses,
             Methods,
             new Gate(car.Shelf, today.Place, today.Damp, today.Spots),
             new SessionProducts(car.Chooser, today.Circumstances),
             asks,
-            (task, surface) => SessionCustoms.RankOf(task, surface, LooseThings)
+            (task, surface) => SessionCustoms.RankOf(task, surface, LooseThings),
+            isPlanned
         );
 }

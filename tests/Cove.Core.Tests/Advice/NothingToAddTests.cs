@@ -53,19 +53,21 @@ public sealed class NothingToAddTests
                         .Select(set => Of(household, few, set))
                         .Where(plan => Fits(plan, minutes, household))
                         .Where(plan => minutes < 10 || plan.Tasks.Any(IsVacuuming) || !few.Any(IsVacuuming))
+                        .Where(plan => !LeavesDriversSeatForPedals(plan, few))
                         .Select(plan => Worth(plan, household))
                         .DefaultIfEmpty()
                         .Max();
                     households++;
                     found.AddRange(chosen >= best * 0.95 ? [] : [chosen / best]);
-                    return (chosen >= best * 0.8).Label(
-                        $"{minutes} min: {chosen:0} where {best:0} can be had"
-                    );
                 }
             )
         );
 
         Assert.True(found.Count <= households * 0.01, $"{found.Count} of {households} choices fall short");
+        Assert.True(
+            found.Count(part => part < 0.8) <= households * 0.002,
+            $"as little as {found.DefaultIfEmpty(1).Min():0.00} of what can be had"
+        );
     }
 
     [Fact]
@@ -88,6 +90,7 @@ public sealed class NothingToAddTests
                             IsVacuuming(status.Item.Task.Id)
                             && status.Surfaces.Any(surface =>
                                 surface.Surface.Kind is SurfaceKind.Carpet or SurfaceKind.Mat
+                                && Gate.IsDueEnough(status.Item.Task, surface)
                             )
                         );
                     SessionPlan[] without =
@@ -203,6 +206,12 @@ public sealed class NothingToAddTests
     /// <summary>First aid for fresh spots takes its minutes first.</summary>
     private static bool Fits(SessionPlan plan, int minutes, AnyHousehold household) =>
         plan.Order.Length + household.Day.Spots.FirstAidTakes <= TimeSpan.FromMinutes(minutes);
+
+    /// <summary>Pedals wait for the driver's seat where both could be done.</summary>
+    private static bool LeavesDriversSeatForPedals(SessionPlan plan, TaskId[] few) =>
+        plan.Has("pedals")
+        && few.Contains((TaskId)"vacuum-seats")
+        && !plan.Does("vacuum-seats", (SurfaceId)"driver-seat");
 
     private static bool IsVacuuming(CareStatus status) => IsVacuuming(status.Item.Task.Id);
 

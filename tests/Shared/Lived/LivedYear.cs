@@ -125,7 +125,7 @@ public sealed class LivedYear
                 );
                 return year.DayAt(at, day.Slot.Place)
                     .SlotSession(
-                        [.. slot.Tasks.Select(visit => visit.Item.Task.Id)],
+                        now.VisitsOn(slot),
                         [.. CareTasks.All.Where(day.Slot.MayFill).Select(task => task.Id)],
                         day.Minutes
                     );

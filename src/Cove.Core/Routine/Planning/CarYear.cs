@@ -25,8 +25,8 @@ public sealed class CarYear
     /// <summary>What a half minute of hands is worth: an hour as much as an eighth of a day at level 2 of weight 1. It keeps work from being done twice as often to be spared an hour of being overdue. Cove's own choice.</summary>
     public const long PriceOfHalfMinute = RoutineProblem.UnitsPerDay / 960;
 
-    /// <summary>The levels at which it is worked out what tasks take; between them it goes straight. Farther on it takes no longer.</summary>
-    private static readonly double[] WorkedOut = [1, 1.5, 2, 3, 4.5];
+    /// <summary>The levels at which it is worked out what tasks take; between them it goes straight. Farther on it takes no longer. Just over the mark they lie close together: there one more round is needed on glass.</summary>
+    private static readonly double[] WorkedOut = [1, 1.1, 1.25, 1.5, 2, 3, 4.5];
 
     private const int HalfMinutesAMinute = 2;
 
@@ -44,6 +44,7 @@ public sealed class CarYear
     private readonly LooseThings things;
     private readonly Dictionary<(Workplace Place, double Level), WorkAtMark> works = [];
     private readonly Dictionary<(CareTask, int), RiseCurve> curves = [];
+    private readonly Dictionary<(TaskId, Workplace, double), TimeSpan?> hands = [];
 
     /// <summary>Looks at a car.</summary>
     /// <param name="car">The car with what serves it.</param>
@@ -89,8 +90,8 @@ public sealed class CarYear
 
     /// <summary>The same problem with the minutes that each task takes at some level: what has been left for long takes longer.</summary>
     /// <param name="problem">The problem.</param>
-    /// <param name="levels">The level of each task beside its mark, on the days on which it is done.</param>
-    internal CarProblem AtLevels(CarProblem problem, IReadOnlyList<double> levels) =>
+    /// <param name="levels">The levels of each task beside its mark, one for each day on which it is done; at least one.</param>
+    internal CarProblem AtLevels(CarProblem problem, IReadOnlyList<IReadOnlyList<double>> levels) =>
         problem with
         {
             Problem = problem.Problem with
@@ -132,6 +133,12 @@ public sealed class CarYear
         );
     }
 
+    /// <summary>How long a session stands idle for a task until what it requires is dry.</summary>
+    private static TimeSpan WaitFor(CareTask task, WorkAtMark there) =>
+        task.Requires is { } required && task.AfterDryingOf.Contains(required)
+            ? there.Of(required)?.Work.Drying ?? TimeSpan.Zero
+            : TimeSpan.Zero;
+
     /// <summary>The place of the first slot that can hold a task.</summary>
     private static Workplace PlaceOf(CarProblem problem, RoutineTask task) =>
         problem
@@ -140,23 +147,53 @@ public sealed class CarYear
             .FirstOrDefault(problem.Days[0].Slot.Place)
             .ToWorkplace();
 
-    /// <summary>The half minutes of a task at a level, between those at the levels that are worked out; null where it cannot be done.</summary>
-    private int? HalfMinutesAt(Workplace place, TaskId taskId, double level)
+    /// <summary>The half minutes of a task as a mean of some levels; null where it cannot be done at one of them.</summary>
+    private int? HalfMinutesAt(Workplace place, TaskId taskId, IReadOnlyList<double> levels)
+    {
+        TimeSpan sum = TimeSpan.Zero;
+        foreach (double level in levels)
+        {
+            if (HandsAt(place, taskId, level) is not { } takes)
+            {
+                return null;
+            }
+
+            sum += takes;
+        }
+
+        return Math.Max(1, HalfMinutes(sum / levels.Count));
+    }
+
+    /// <summary>What a task takes at a level, between those at the levels that are worked out.</summary>
+    private TimeSpan? HandsAt(Workplace place, TaskId taskId, double level)
     {
         int above = Array.FindIndex(WorkedOut, worked => worked >= level);
         (int low, int high) =
             above < 0 ? (WorkedOut.Length - 1, WorkedOut.Length - 1)
             : above == 0 ? (0, 0)
             : (above - 1, above);
-        if (Hands(WorkedOut[low]) is not { } from || Hands(WorkedOut[high]) is not { } to)
+        if (HandsIn(place, taskId, WorkedOut[low]) is not { } from)
         {
             return null;
         }
 
         double part = low == high ? 0 : (level - WorkedOut[low]) / (WorkedOut[high] - WorkedOut[low]);
-        return Math.Max(1, HalfMinutes(from + (part * (to - from))));
+        return part == 0 ? from : from + (part * (HandsIn(place, taskId, WorkedOut[high]) - from));
+    }
 
-        TimeSpan? Hands(double at) => WorkAt(place, at).Of(taskId) is { } work ? MeanHands(work, at) : null;
+    /// <summary>What a task takes at one of the levels that are worked out.</summary>
+    private TimeSpan? HandsIn(Workplace place, TaskId taskId, double level)
+    {
+        if (!hands.TryGetValue((taskId, place, level), out TimeSpan? known))
+        {
+            WorkAtMark there = WorkAt(place, level);
+            known = there.Of(taskId) is { } work
+                ? MeanHands(work, level) + WaitFor(work.Status.Item.Task, there)
+                : null;
+            hands[(taskId, place, level)] = known;
+        }
+
+        return known;
     }
 
     /// <summary>Writes the car and some days of slots as a problem.</summary>
@@ -257,7 +294,10 @@ public sealed class CarYear
         {
             Weight = task.Stakes.Weight() * task.Visible,
             Rise = RiseOf(item, fastest, horizon),
-            HalfMinutes = Math.Max(1, HalfMinutes(work.Work.Hands)),
+            HalfMinutes = Math.Max(
+                1,
+                HalfMinutes(work.Work.Hands + WaitFor(task, WorkAt(days[0].Slot.Place)))
+            ),
             Kits = item.Surfaces.Any(things.LieOn) ? [.. kits, LooseThingsKit] : kits,
             Requires = requires >= 0 ? requires : null,
             LevelAtStart = status.Level.Value,

@@ -29,6 +29,9 @@ public sealed record RoutinePlan(
     /// <summary>The minutes of the slots in an average week of the months asked for: what the owner gives, used or not.</summary>
     public double GivenAWeek { get; init; }
 
+    /// <summary>The tasks that could be done and have no visit, with the reason.</summary>
+    public IReadOnlyList<Unvisited> Unvisited { get; init; } = [];
+
     /// <summary>The half minutes that fetching each kit takes, once in a slot: places in it are the kits of <see cref="LevelCourse.Task"/>.</summary>
     internal IReadOnlyList<int> KitHalfMinutes { get; init; } = [];
 
@@ -53,6 +56,21 @@ public sealed record RoutinePlan(
         };
     }
 
+    /// <summary>What one of its days holds, each task with the instant of its next visit; null where it has none in the days of the plan.</summary>
+    /// <param name="day">One of <see cref="Slots"/>.</param>
+    public IReadOnlyDictionary<TaskId, DateTimeOffset?> VisitsOn(PlannedDay day) =>
+        day.Tasks.ToDictionary(
+            visit => visit.Item.Task.Id,
+            visit =>
+                Slots.FirstOrDefault(later =>
+                    later.Day.Day > day.Day.Day
+                    && later.Tasks.Any(other => other.Item.Task == visit.Item.Task)
+                )
+                    is { } next
+                    ? new DateTimeOffset(next.Day.Day.ToDateTime(next.Day.Time), TimeSpan.Zero)
+                    : (DateTimeOffset?)null
+        );
+
     /// <summary>The days overdue in the months asked for, all tasks added.</summary>
     public double OverdueDays => Tasks.Sum(task => task.OverdueDays);
 }
@@ -66,7 +84,7 @@ public sealed record PlannedDay(SlotDay Day, IReadOnlyList<PlannedVisit> Tasks, 
 
 /// <summary>A task on one day.</summary>
 /// <param name="Item">The task.</param>
-/// <param name="Minutes">The minutes of hands when it has just come due.</param>
+/// <param name="Minutes">The minutes of the slot that it takes: hands, as it will stand by then, and waiting for what has to be dry before it.</param>
 /// <param name="IsPinned">Whether the owner pinned it there.</param>
 /// <param name="IsOverdue">Whether it is overdue by then.</param>
 /// <param name="Products">What it is done with when it has just come due; nothing for what is done dry.</param>

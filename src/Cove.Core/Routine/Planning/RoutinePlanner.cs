@@ -113,45 +113,40 @@ public sealed class RoutinePlanner(
         int asked = until.DayNumber - year.Today.DayNumber;
         RoutineProblem shown = car.Problem.UpTo(asked);
         SolvedRoutine inTime = RoutineSolver.Weigh(shown, [.. solved.Visits.Take(shown.Slots.Count)]);
-        return new RoutinePlan(
-            slots,
-            [
-                .. car
-                    .Items.Index()
-                    .Select(item =>
-                        PlannedTask.Of(
-                            item.Item,
-                            NeededInterval.Of(
-                                car.Problem.Tasks[item.Index],
-                                year.Today,
-                                year.BeliefOf(item.Item.Task.Id)
-                            ),
-                            [
-                                .. slots
-                                    .Where(slot =>
-                                        slot.Day.Day <= until
-                                        && slot.Tasks.Any(visit => visit.Item == item.Item)
-                                    )
-                                    .Select(slot => slot.Day.Day),
-                            ],
-                            inTime.Overdue[item.Index],
-                            new LevelCourse(
-                                car.Problem.Tasks[item.Index],
-                                solved
-                                    .Visits.Index()
-                                    .Where(tasks => tasks.Item.Contains(item.Index))
-                                    .Select(tasks => car.Problem.Slots[tasks.Index].Day)
-                            )
+        PlannedTask[] tasks =
+        [
+            .. car
+                .Items.Index()
+                .Select(item =>
+                    PlannedTask.Of(
+                        item.Item,
+                        NeededInterval.Of(
+                            car.Problem.Tasks[item.Index],
+                            year.Today,
+                            year.BeliefOf(item.Item.Task.Id)
+                        ),
+                        [
+                            .. slots
+                                .Where(slot =>
+                                    slot.Day.Day <= until && slot.Tasks.Any(visit => visit.Item == item.Item)
+                                )
+                                .Select(slot => slot.Day.Day),
+                        ],
+                        inTime.Overdue[item.Index],
+                        new LevelCourse(
+                            car.Problem.Tasks[item.Index],
+                            solved
+                                .Visits.Index()
+                                .Where(tasks => tasks.Item.Contains(item.Index))
+                                .Select(tasks => car.Problem.Slots[tasks.Index].Day)
                         )
-                    ),
-            ],
-            car.Left,
-            unmet,
-            until,
-            inTime.WeightedOverdue
-        )
+                    )
+                ),
+        ];
+        return new RoutinePlan(slots, tasks, car.Left, unmet, until, inTime.WeightedOverdue)
         {
             KitHalfMinutes = car.Problem.KitFetch,
+            Unvisited = Unvisited.Of(car, tasks, year.HalfMinutesIn),
         }.In(slots, year.Today);
     }
 

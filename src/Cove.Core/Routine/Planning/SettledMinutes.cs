@@ -94,8 +94,11 @@ internal static class SettledMinutes
     private static bool IsNear(RoutineTask task, int halfMinutes, double slack) =>
         Math.Abs(task.HalfMinutes - halfMinutes) <= Math.Max(1, halfMinutes * slack);
 
-    /// <summary>The level of each task on the days it is done, as a mean; where it is never done, as it stands now.</summary>
-    private static IReadOnlyList<double> LevelsOf(RoutineProblem problem, SolvedRoutine solved) =>
+    /// <summary>The level of each task on each of the days it is done; where it is never done, as it stands now.</summary>
+    private static IReadOnlyList<IReadOnlyList<double>> LevelsOf(
+        RoutineProblem problem,
+        SolvedRoutine solved
+    ) =>
         [
             .. problem.Tasks.Select(
                 (task, index) =>
@@ -109,8 +112,8 @@ internal static class SettledMinutes
                     ];
                     var course = new LevelCourse(task, visits);
                     return visits.Length == 0
-                        ? Math.Max(1, task.LevelAtStart)
-                        : visits.Average(course.Before);
+                        ? [Math.Max(1, task.LevelAtStart)]
+                        : (IReadOnlyList<double>)[.. visits.Select(course.Before)];
                 }
             ),
         ];

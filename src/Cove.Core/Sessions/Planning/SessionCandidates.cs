@@ -71,7 +71,8 @@ internal sealed class SessionCandidates
                 .Range(0, all.Length)
                 .Where(index =>
                     customs.Asked.Contains(TaskOf(index).Id)
-                    && all[index].Link == 0
+                    // A link that is only there for another task's sake would vacuum nothing by itself.
+                    && LinkOf(index).Adds.Any(status => ready.IsWanted(TaskOf(index), status))
                     && kitsOf[index].All(kit => kit < AllKits.Length)
                 ),
         ];
@@ -94,6 +95,10 @@ internal sealed class SessionCandidates
 
     /// <summary>How many of some candidates are the whole of a task that is kept in.</summary>
     public int KeptIn(IEnumerable<int> selection) => selection.Count(keptIn.Contains);
+
+    /// <summary>Each task by itself, with what it requires, from its first link to the whole of it.</summary>
+    public IReadOnlyList<int[]> Alone =>
+        field ??= [.. Enumerable.Range(0, Count).Select(index => Costs.With(index, []))];
 
     /// <summary>What can be added to a selection: of each task the first link that it lacks.</summary>
     public IEnumerable<int> NextTo(IReadOnlyList<int> selection)

@@ -113,10 +113,9 @@ internal sealed class SessionChoices(
             }
         }
 
-        // What is worth most may wait or walk too long; one thing by itself is always something to begin with.
-        foreach (int one in candidates.NextTo([]))
+        // What is worth most may wait or walk too long; one task by itself, as far as it fits, is always something to begin with.
+        foreach (int[] alone in candidates.Alone)
         {
-            int[] alone = candidates.Costs.With(one, []);
             if (candidates.Costs.LeastFor(alone) <= limit)
             {
                 Try(alone, limit);
@@ -197,7 +196,7 @@ internal sealed class SessionChoices(
             selection,
             order,
             candidates.KeptIn(done),
-            done.Any(candidates.Asked.Contains),
+            carriedOut.Any(candidates.Asked.Contains),
             candidates.PullOf(carriedOut),
             candidates.WorthOf(carriedOut)
         );

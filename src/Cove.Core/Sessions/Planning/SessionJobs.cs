@@ -38,10 +38,12 @@ public sealed class SessionJobs(
     /// <param name="works">The tasks chosen.</param>
     /// <param name="without">Whether a job is left for later; none is when left out.</param>
     /// <param name="seatsApart">Whether child seats come back by themselves, and do not wait for covers and liners.</param>
+    /// <param name="glassBeforeWet">Whether glass comes before what is knelt on is wet, however soon that dries.</param>
     public OrderProblem Of(
         IReadOnlyCollection<TaskWork> works,
         Func<OrderJob, bool>? without = null,
-        bool seatsApart = false
+        bool seatsApart = false,
+        bool glassBeforeWet = false
     )
     {
         // Whoever washes mats brings them back when floor and mats are dry; nobody brings them back twice.
@@ -54,7 +56,7 @@ public sealed class SessionJobs(
                 .Concat(Chores(works, seatsApart))
                 .Where(job => without is null || !without(job)),
         ];
-        bool stayWet = works.Any(work => WetsPlaces(work) && work.Drying > WorthWaitingFor);
+        bool stayWet = glassBeforeWet || works.Any(work => WetsPlaces(work) && work.Drying > WorthWaitingFor);
         bool wetFloor = works.Any(work => work.Status.Item.Task.Stage == Stage.WetFloor);
         IReadOnlyList<Stage> order =
             stayWet ? stagesGlassFirst
@@ -71,6 +73,10 @@ public sealed class SessionJobs(
     public static bool BringsBack(OrderJob job) =>
         (job.PutsBack && CareTasks.Find(job.TaskId) is { } task && task.PutBack > TimeSpan.Zero)
         || job.TaskId == ThingsBack;
+
+    /// <summary>Whether some work has glass wait for seats or floor to dry.</summary>
+    internal static bool GlassWaits(IReadOnlyCollection<TaskWork> works) =>
+        works.Any(WetsPlaces) && works.Any(work => work.Status.Item.Task.Stage == Stage.Glass);
 
     /// <summary>What certain work sends one on once a session.</summary>
     internal IReadOnlyList<SessionErrand> Errands =>

@@ -8,16 +8,21 @@ namespace Cove.Core.Sessions.Planning;
 /// <param name="seatsMayStayOut">Whether the car stands long enough afterwards for child seats to stay out until what is under them is dry.</param>
 internal sealed class SessionOrders(SessionWorks works, SessionJobs jobs, bool seatsMayStayOut)
 {
+    /// <summary>A wait as short as this is no reason to change the order. Cove's own choice.</summary>
+    private static readonly TimeSpan ShortWait = TimeSpan.FromMinutes(2);
+
     /// <summary>The orders of a selection, the better first: with everything brought back at the end, and with what would have to be waited for left for later. Each is worked out only when it is asked for.</summary>
     public IEnumerable<PlannedOrder> Of(IReadOnlyList<int> selection)
     {
         TaskWork[] chosen = works.Of(selection);
-        PlannedOrder whole = Ordered(chosen, jobs.Of(chosen), []);
+        PlannedOrder whole = Ordered(chosen, []);
         return seatsMayStayOut || !jobs.HasChildSeats || !jobs.CarriesOut(chosen)
                 ? InOrder(whole, seatsApart: false)
             : IsCalm(whole) ? WithSeatsBack(whole).Prepend(whole)
             : WithSeatsBack(whole).Append(whole);
     }
+
+    private static TimeSpan Waits(PlannedOrder order) => order.Order.Length - order.Order.Busy;
 
     private IEnumerable<PlannedOrder> InOrder(PlannedOrder whole, bool seatsApart) =>
         IsCalm(whole)
@@ -25,20 +30,14 @@ internal sealed class SessionOrders(SessionWorks works, SessionJobs jobs, bool s
             : WithoutWaiting(whole, seatsApart).Append(whole);
 
     /// <summary>Whether nobody stands about for long.</summary>
-    private static bool IsCalm(PlannedOrder order) =>
-        order.Order.Length - order.Order.Busy <= SessionRules.WorthWaiting;
+    private static bool IsCalm(PlannedOrder order) => Waits(order) <= SessionRules.WorthWaiting;
 
     /// <summary>Other orders that end with every child seat fixed again: with covers and liners left to dry; else, where nothing else is calm, without the work for which the child seats would have to wait.</summary>
     private IEnumerable<PlannedOrder> WithSeatsBack(PlannedOrder whole)
     {
         bool isCalm = IsCalm(whole);
         var waiting = new List<PlannedOrder>();
-        foreach (
-            PlannedOrder apart in InOrder(
-                Ordered(whole.Works, jobs.Of(whole.Works, seatsApart: true), []),
-                seatsApart: true
-            )
-        )
+        foreach (PlannedOrder apart in InOrder(Ordered(whole.Works, [], seatsApart: true), seatsApart: true))
         {
             if (IsCalm(apart))
             {
@@ -64,7 +63,7 @@ internal sealed class SessionOrders(SessionWorks works, SessionJobs jobs, bool s
                     .Works.Select(work => work.Status.Item.Task.Id)
                     .Except(dry.Select(work => work.Status.Item.Task.Id)),
             ];
-            PlannedOrder without = Ordered(dry, jobs.Of(dry), []) with { Dropped = dropped };
+            PlannedOrder without = Ordered(dry, []) with { Dropped = dropped };
             foreach (PlannedOrder order in WithSeatsBack(without).Prepend(without))
             {
                 yield return order with
@@ -99,11 +98,29 @@ internal sealed class SessionOrders(SessionWorks works, SessionJobs jobs, bool s
         return works.Where(work => !gone.Contains(work.Status.Item.Task.Id));
     }
 
-    private static PlannedOrder Ordered(
-        TaskWork[] works,
-        OrderProblem session,
-        IReadOnlyList<BroughtBackLater> later
-    ) => new(works, session.Jobs, RunningOrder.Solve(session), later);
+    /// <summary>Some work in order. Glass comes last where nobody has to stand about for it; otherwise before the seats are wet.</summary>
+    private PlannedOrder Ordered(
+        TaskWork[] chosen,
+        IReadOnlyList<BroughtBackLater> later,
+        Func<OrderJob, bool>? without = null,
+        bool seatsApart = false
+    )
+    {
+        PlannedOrder glassLast = InTurn(glassBeforeWet: false);
+        if (!SessionJobs.GlassWaits(chosen) || Waits(glassLast) <= ShortWait)
+        {
+            return glassLast;
+        }
+
+        PlannedOrder glassFirst = InTurn(glassBeforeWet: true);
+        return Waits(glassLast) - Waits(glassFirst) > ShortWait ? glassFirst : glassLast;
+
+        PlannedOrder InTurn(bool glassBeforeWet)
+        {
+            OrderProblem session = jobs.Of(chosen, without, seatsApart, glassBeforeWet);
+            return new PlannedOrder(chosen, session.Jobs, RunningOrder.Solve(session), later);
+        }
+    }
 
     /// <summary>The same without what would have to be waited for to be brought back.</summary>
     private IEnumerable<PlannedOrder> WithoutWaiting(PlannedOrder whole, bool seatsApart)
@@ -125,7 +142,6 @@ internal sealed class SessionOrders(SessionWorks works, SessionJobs jobs, bool s
             late.UnionWith(waiting.Select(wait => (wait.Job.TaskId, wait.Job.PutsBack)));
             next = Ordered(
                 next.Works,
-                jobs.Of(next.Works, job => late.Contains((job.TaskId, job.PutsBack)), seatsApart),
                 [
                     .. next.Later,
                     .. waiting.Select(wait => new BroughtBackLater(
@@ -133,7 +149,9 @@ internal sealed class SessionOrders(SessionWorks works, SessionJobs jobs, bool s
                         wait.From,
                         wait.Job.ChoreName
                     )),
-                ]
+                ],
+                job => late.Contains((job.TaskId, job.PutsBack)),
+                seatsApart
             );
         }
     }

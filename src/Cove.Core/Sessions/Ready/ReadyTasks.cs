@@ -30,6 +30,7 @@ public sealed class ReadyTasks
     private readonly SessionProducts? products;
     private readonly SessionRequest request;
     private readonly Func<CareTask, Surface, int> rank;
+    private readonly Func<CareTask, SurfaceStatus, bool> isPlanned;
 
     /// <summary>Asks every task of a car.</summary>
     /// <param name="statuses">How the tasks stand.</param>
@@ -38,15 +39,18 @@ public sealed class ReadyTasks
     /// <param name="products">Chooses what they are done with; whatever there is when it is left out.</param>
     /// <param name="request">What the owner asks of the session; nothing when left out.</param>
     /// <param name="rank">What of the surfaces of a task is taken up first, the lowest rank first; the most soiled alone decides when left out.</param>
+    /// <param name="isPlanned">Whether a task is planned on a surface now, though it may not be near to being due; never when left out.</param>
     public ReadyTasks(
         IReadOnlyList<CareStatus> statuses,
         MethodBook? methods = null,
         Gate? gate = null,
         SessionProducts? products = null,
         SessionRequest? request = null,
-        Func<CareTask, Surface, int>? rank = null
+        Func<CareTask, Surface, int>? rank = null,
+        Func<CareTask, SurfaceStatus, bool>? isPlanned = null
     )
     {
+        this.isPlanned = isPlanned ?? ((_, _) => false);
         this.rank = rank ?? ((_, _) => 0);
         this.request = request ?? SessionRequest.None;
         this.statuses = statuses.ToDictionary(status => status.Item.Task.Id);
@@ -83,9 +87,10 @@ public sealed class ReadyTasks
     /// <summary>What is held back, a line for each task and reason, in the order of the table. What was not asked for is not among it.</summary>
     public IReadOnlyList<HeldBack> Held { get; }
 
-    /// <summary>Whether a task is done on a surface for its own sake: it is asked for there, and it is due enough or kept in whatever its level.</summary>
+    /// <summary>Whether a task is done on a surface for its own sake: it is asked for there, and it is due enough, planned for now, or kept in whatever its level.</summary>
     public bool IsWanted(CareTask task, SurfaceStatus surface) =>
-        request.Covers(task, surface.Surface) && (request.Keeps(task) || Gate.IsDueEnough(task, surface));
+        request.Covers(task, surface.Surface)
+        && (request.Keeps(task) || Gate.IsDueEnough(task, surface) || isPlanned(task, surface));
 
     /// <summary>The tasks that are to be done in any case and can be.</summary>
     public IEnumerable<ReadyTask> KeptIn => All.Where(task => request.Keeps(task.Status.Item.Task));

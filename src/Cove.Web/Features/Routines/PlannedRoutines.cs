@@ -170,7 +170,7 @@ internal sealed class PlannedRoutines(
             return null;
         }
 
-        TaskId[] tasks = [.. slot.Tasks.Select(visit => visit.Item.Task.Id)];
+        IReadOnlyDictionary<TaskId, DateTimeOffset?> tasks = plan.VisitsOn(slot);
         TaskId[] others = [.. CareTasks.All.Where(slot.Day.Slot.MayFill).Select(task => task.Id)];
         PlannedSession session = car.Use(day =>
             day.Asked(request).SlotSession(tasks, others, slot.Day.Minutes)

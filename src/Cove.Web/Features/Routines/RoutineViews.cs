@@ -56,7 +56,7 @@ internal sealed record RoutineTaskView(string TaskId, string Name);
 /// <param name="WeightedOverdue">The same by weight and by how far.</param>
 /// <param name="Slots">The coming days with what each holds.</param>
 /// <param name="Tasks">How each task fares.</param>
-/// <param name="NotPlanned">What cannot be done at any of the places.</param>
+/// <param name="NotPlanned">What has no visit though it will need one: what cannot be done at any of the places, and what finds no room.</param>
 /// <param name="Unmet">A sentence for each pin, and each moved task, that cannot be kept.</param>
 /// <param name="Moves">The single tasks that were moved, and what that comes to.</param>
 /// <param name="Missed">The days of slots that passed without a session since the car was last cared for.</param>
@@ -95,6 +95,12 @@ internal sealed record RoutinePlanView(
                     held.Status.Item.Task.Name,
                     held.Why,
                     held.WayOut
+                )),
+                .. plan.Unvisited.Select(left => new NotPlannedView(
+                    left.Item.Task.Id.Value,
+                    left.Item.Task.Name,
+                    left.Why,
+                    left.WayOut
                 )),
             ],
             [.. plan.Unmet.Select(unmet => unmet.Sentence), .. plan.Unmoved.Select(unmet => unmet.Sentence)],
