@@ -62,15 +62,16 @@ export function useToday(
 export function useWhy(
   vehicleId: string,
   minutes: number,
+  ofSlot: boolean,
   asked: Schemas["SessionAsk"],
   taskId: string,
 ) {
   return useQuery({
-    queryKey: keys.place(vehicleId, "why", minutes, asked, taskId),
+    queryKey: keys.place(vehicleId, "why", minutes, ofSlot, asked, taskId),
     queryFn: ({ signal }) =>
       ask(
         api.GET("/api/vehicles/{vehicleId}/today/why/{taskId}", {
-          params: { path: { vehicleId, taskId }, query: { minutes, ...inAddress(asked) } },
+          params: { path: { vehicleId, taskId }, query: { minutes, slot: ofSlot, ...inAddress(asked) } },
           signal,
         }),
       ),

@@ -4827,6 +4827,7 @@ export interface operations {
                 onlyGlass?: boolean;
                 withoutWater?: boolean;
                 surfaces: string[];
+                slot?: boolean;
             };
             header?: never;
             path: {

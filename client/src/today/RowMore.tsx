@@ -7,7 +7,7 @@ type Props = { today: Today; step: PlannedStep; ask: Ask; onAsk: (ask: Ask) => v
 
 /** An open row: why the task is in, what it saves, how it is done, and what else may be done with it. */
 export function RowMore({ today, step, ask, onAsk }: Props) {
-  const why = useWhy(today.vehicle.id, today.minutes, ask, step.taskId);
+  const why = useWhy(today.vehicle.id, today.minutes, today.ofSlot, ask, step.taskId);
   const kept = ask.keptIn.includes(step.taskId);
   const first = ask.first === step.taskId;
   const last = ask.last === step.taskId;

@@ -17,12 +17,23 @@ public sealed record RowReason(TaskId TaskId, SessionPlan With, SessionPlan With
     /// <param name="request">What the owner asks already.</param>
     /// <param name="minutes">As for <see cref="SessionPlanner.Plan"/>.</param>
     /// <param name="taskId">The task.</param>
-    public static RowReason Of(DayPlan day, SessionRequest request, int minutes, TaskId taskId)
+    public static RowReason Of(DayPlan day, SessionRequest request, int minutes, TaskId taskId) =>
+        Of(asked => day.Planned(asked).Plan(minutes), request, taskId);
+
+    /// <summary>Asks it of a session that is planned in its own way.</summary>
+    /// <param name="planOf">Plans it with what is asked.</param>
+    /// <param name="request">What the owner asks already.</param>
+    /// <param name="taskId">The task.</param>
+    public static RowReason Of(
+        Func<SessionRequest, SessionPlan> planOf,
+        SessionRequest request,
+        TaskId taskId
+    )
     {
-        SessionPlan now = day.Asked(request).Session(minutes).Plan;
+        SessionPlan now = planOf(request);
         return now.Has(taskId)
-            ? new RowReason(taskId, now, Planned(day, request.Without(taskId), minutes))
-            : new RowReason(taskId, Planned(day, request.With(taskId), minutes), now);
+            ? new RowReason(taskId, now, planOf(request.Without(taskId)))
+            : new RowReason(taskId, planOf(request.With(taskId)), now);
     }
 
     /// <summary>What comes in when the task is left out, and goes when it is done.</summary>
@@ -59,9 +70,6 @@ public sealed record RowReason(TaskId TaskId, SessionPlan With, SessionPlan With
             ? $"With it{along}, this session does {Percent(With)} of what is due instead of {Percent(Without)}{over}."
             : $"It would push out {Names(Instead)}{along}: this session would then do {Percent(With)} of what is due instead of {Percent(Without)}{over}.";
     }
-
-    private static SessionPlan Planned(DayPlan day, SessionRequest request, int minutes) =>
-        day.Planned(request).Plan(minutes);
 
     private static IEnumerable<CareTask> Only(SessionPlan one, SessionPlan other) =>
         one.WorksInOrder.Select(work => work.Status.Item.Task).Where(task => !other.Has(task.Id));

@@ -88,6 +88,7 @@ public sealed class CatchUpTests(ITestOutputHelper output)
 
     [Theory]
     [InlineData(8, 2, false)]
+    [InlineData(8, 3, true)]
     [InlineData(8, 4, true)]
     [InlineData(8, 7, true)]
     [InlineData(3, 3, false)]

@@ -123,12 +123,7 @@ public sealed class LivedYear
                 PlannedDay slot = now.Slots.First(slot =>
                     slot.Day.Slot.Id == day.Slot.Id && slot.Day.RuleDay == day.RuleDay
                 );
-                return year.DayAt(at, day.Slot.Place)
-                    .SlotSession(
-                        now.VisitsOn(slot),
-                        [.. CareTasks.All.Where(day.Slot.MayFill).Select(task => task.Id)],
-                        day.Minutes
-                    );
+                return new SlotToday(now, slot).Session(year.DayAt(at, day.Slot.Place));
             }
         );
         return year;

@@ -33,6 +33,9 @@ public sealed class CarYear
     /// <summary>The part of a session that goes into walking round the car and changing kits. Cove's own choice.</summary>
     private const double WalkingPart = 0.05;
 
+    /// <summary>The part of a wait in which nothing else can be done. Cove's own choice.</summary>
+    private const double IdlePart = 0.75;
+
     private static readonly Kit[] AllKits = Enum.GetValues<Kit>();
 
     private static readonly int LooseThingsKit = AllKits.Length;
@@ -133,10 +136,10 @@ public sealed class CarYear
         );
     }
 
-    /// <summary>How long a session stands idle for a task until what it requires is dry.</summary>
+    /// <summary>How long a session stands idle for a task until what it requires is dry, what else can be done meanwhile left aside.</summary>
     private static TimeSpan WaitFor(CareTask task, WorkAtMark there) =>
         task.Requires is { } required && task.AfterDryingOf.Contains(required)
-            ? there.Of(required)?.Work.Drying ?? TimeSpan.Zero
+            ? IdlePart * (there.Of(required)?.Work.Drying ?? TimeSpan.Zero)
             : TimeSpan.Zero;
 
     /// <summary>The place of the first slot that can hold a task.</summary>

@@ -13,7 +13,7 @@ internal static class SettledMinutes
     private const double Slack = 0.2;
 
     /// <summary>The same where a plan stands: it is worth more that it goes on standing. Cove's own choice.</summary>
-    public const double SlackOfStanding = 0.5;
+    public const double SlackOfStanding = 1;
 
     /// <summary>Plans until the minutes are those of the plan.</summary>
     /// <param name="year">The car.</param>

@@ -17,6 +17,9 @@ public sealed record SmallerRoutine(CarRoutine Routine, int Missed, int Of, Recu
     /// <summary>With fewer days than this nothing can be said. Cove's own choice.</summary>
     private const int Fewest = 4;
 
+    /// <summary>So many missed one after the other, up to the last, are enough as well. Cove's own choice.</summary>
+    private const int InARow = 3;
+
     /// <summary>So near to its day a session still counts for it.</summary>
     private const int Near = 3;
 
@@ -28,7 +31,7 @@ public sealed record SmallerRoutine(CarRoutine Routine, int Missed, int Of, Recu
     /// <param name="cared">The days on which the car was cared for in the last <see cref="Reach"/> days.</param>
     /// <param name="today">The owner's present day.</param>
     /// <param name="zone">The owner's time zone.</param>
-    /// <returns>Null unless at least half of the days of a weekly slot were missed.</returns>
+    /// <returns>Null unless at least half of the days of a slot that comes by weeks were missed, or the last three.</returns>
     public static SmallerRoutine? For(
         CarRoutine routine,
         IReadOnlyCollection<DateOnly> cared,
@@ -47,10 +50,17 @@ public sealed record SmallerRoutine(CarRoutine Routine, int Missed, int Of, Recu
                 today.AddDays(-1),
                 zone
             );
-            int missed = days.Count(day =>
-                !cared.Any(care => Math.Abs(care.DayNumber - day.Day.DayNumber) <= Near)
-            );
-            if (days.Count >= Fewest && missed * 2 >= days.Count)
+            bool[] missed =
+            [
+                .. days.Select(day =>
+                    !cared.Any(care => Math.Abs(care.DayNumber - day.Day.DayNumber) <= Near)
+                ),
+            ];
+            int all = missed.Count(day => day);
+            if (
+                days.Count >= Fewest
+                && (all * 2 >= days.Count || missed.Reverse().TakeWhile(day => day).Count() >= InARow)
+            )
             {
                 RecurrenceRule rule = SlotPattern.RuleOf(slot.Rule.Interval * 2);
                 DateOnly next = (routine with { Slots = [slot] })
@@ -63,7 +73,7 @@ public sealed record SmallerRoutine(CarRoutine Routine, int Missed, int Of, Recu
                     {
                         Slots = [.. routine.Slots.Select(known => known.Id == slot.Id ? seldom : known)],
                     },
-                    missed,
+                    all,
                     days.Count,
                     rule
                 );

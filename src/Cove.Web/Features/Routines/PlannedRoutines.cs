@@ -154,29 +154,9 @@ internal sealed class PlannedRoutines(
         return MissedSlots.Since(routine, cared.Select(day => (DateOnly?)day).Max(), clock.Today, clock.Zone);
     }
 
-    /// <summary>The session that is planned for the slot of today; null when there is no slot today, or nothing of it can be done.</summary>
-    public async Task<PlannedSession?> SessionOfToday(
-        VehicleId vehicleId,
-        SessionRequest request,
-        CancellationToken cancel
-    )
-    {
-        if (
-            await Kept(vehicleId, UsualMonths, cancel) is not var (_, plan)
-            || await cars.Get(vehicleId, sources, cancel) is not { } car
-            || plan.Slots.FirstOrDefault(slot => slot.Day.Day == clock.Today) is not { } slot
-        )
-        {
-            return null;
-        }
-
-        IReadOnlyDictionary<TaskId, DateTimeOffset?> tasks = plan.VisitsOn(slot);
-        TaskId[] others = [.. CareTasks.All.Where(slot.Day.Slot.MayFill).Select(task => task.Id)];
-        PlannedSession session = car.Use(day =>
-            day.Asked(request).SlotSession(tasks, others, slot.Day.Minutes)
-        );
-        return session.Steps.Count > 0 ? session : null;
-    }
+    /// <summary>The slot of today as it is planned; null when there is none, or no vehicle of that id.</summary>
+    public async Task<SlotToday?> SlotOfToday(VehicleId vehicleId, CancellationToken cancel) =>
+        await Kept(vehicleId, UsualMonths, cancel) is var (_, plan) ? SlotToday.Of(plan, clock.Today) : null;
 
     /// <summary>The calendar of a vehicle; null when the owner has none of that id.</summary>
     public async Task<string?> Calendar(VehicleId vehicleId, Uri start, CancellationToken cancel)

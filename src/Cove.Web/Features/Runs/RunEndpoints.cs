@@ -77,9 +77,10 @@ internal static class RunEndpoints
             return Problems.NotFound(VehicleEndpoints.UnknownVehicle);
         }
 
-        PlannedSession session =
-            (request.OfSlot ? await routines.SessionOfToday(vehicleId, ask.ToRequest(), cancel) : null)
-            ?? car.Use(day => day.Asked(ask.ToRequest()).Session(request.Minutes));
+        SlotToday? slot = request.OfSlot ? await routines.SlotOfToday(vehicleId, cancel) : null;
+        PlannedSession session = car.Use(day =>
+            SlotToday.Offered(slot, day.Asked(ask.ToRequest()), request.Minutes).Session
+        );
         if (session.Steps.Count == 0)
         {
             return Problems.Conflict(

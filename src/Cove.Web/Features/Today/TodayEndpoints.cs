@@ -59,18 +59,13 @@ internal static class TodayEndpoints
         Guid? underWay = await runs.UnderWay(vehicleId, cancel);
         int useVersion = (await uses.Find(vehicleId, cancel))!.Version;
         SessionRequest request = ask.ToRequest();
-        PlannedSession? planned = slot ? await routines.SessionOfToday(vehicleId, request, cancel) : null;
-        bool ofSlot = planned?.Plan.Minutes == minutes;
+        SlotToday? known = slot ? await routines.SlotOfToday(vehicleId, cancel) : null;
         return Results.Ok(
             car.Use(day =>
             {
                 DayPlan at = day.Asked(request);
-                return new TodayPage(at, clock).Show(
-                    ofSlot ? planned! : at.Session(minutes),
-                    ofSlot,
-                    underWay,
-                    useVersion
-                );
+                (PlannedSession session, bool ofSlot) = SlotToday.Offered(known, at, minutes);
+                return new TodayPage(at, clock).Show(session, ofSlot, underWay, useVersion);
             })
         );
     }
@@ -86,8 +81,10 @@ internal static class TodayEndpoints
             int minutes,
         CarsAtHand cars,
         CarSources sources,
+        PlannedRoutines routines,
         [AsParameters] SessionAsk ask,
-        CancellationToken cancel
+        CancellationToken cancel,
+        bool slot = false
     )
     {
         if (ask.Refusal() is { } refusal)
@@ -106,9 +103,19 @@ internal static class TodayEndpoints
         }
 
         SessionRequest request = ask.ToRequest();
+        SlotToday? known = slot ? await routines.SlotOfToday(vehicleId, cancel) : null;
         return Results.Ok(
             car.Use(day =>
             {
+                if (known is not null && known.Planned.Day.Minutes == minutes)
+                {
+                    return new WhyView(
+                        taskId.Value,
+                        known.Session(day.Asked(request)).Plan.Has(taskId),
+                        known.Why(day, request, taskId)
+                    );
+                }
+
                 bool isIn = day.Asked(request).Session(minutes).Plan.Has(taskId);
                 return new WhyView(
                     taskId.Value,
