@@ -173,7 +173,18 @@ public sealed class NothingToAddTests
     private static IEnumerable<double> AddingToEach(AnyHousehold household)
     {
         SessionOffer offer = household.Day.Offer;
-        int[] lengths = [5 + (household.Seed % 10), 10 + (household.Seed % 13), 15 + (household.Seed % 46)];
+        // A minute or two beside first aid are no session.
+        int[] lengths =
+        [
+            .. new[]
+            {
+                5 + (household.Seed % 10),
+                10 + (household.Seed % 13),
+                15 + (household.Seed % 46),
+            }.Where(minutes =>
+                household.Day.Spots.FirstAidTakes + TimeSpan.FromMinutes(2) < TimeSpan.FromMinutes(minutes)
+            ),
+        ];
         foreach (CareStatus status in offer.WorthDoing)
         {
             TaskId task = status.Item.Task.Id;
