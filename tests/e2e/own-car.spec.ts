@@ -235,6 +235,8 @@ test("the file of a car that is here replaces it, stands beside it, or changes n
   await open(page, cove, "car/file");
   const vehicle = page.getByRole("combobox", { name: "Vehicle" });
   await expect(vehicle.locator("option:checked")).toContainText("Kestrin");
+  // Until all cars are known the one that is open stands there alone.
+  await expect(vehicle.getByRole("option", { name: /Kestrin Pip/ })).toBeAttached();
   const cars = await vehicle.getByRole("option").count();
   const id = page.url().split("/cars/")[1]?.split("/")[0];
   const file = await (await fetch(`${cove.url}/api/vehicles/${id}/file`)).text();

@@ -114,6 +114,8 @@ test("a task is dragged to another day, moved on by keys, and put back", async (
   await open(page, cove, "year");
   const sessions = page.getByRole("region", { name: "The next sessions" });
   const day = (name: RegExp) => sessions.locator("[data-session]").filter({ hasText: name });
+  // What slipped is said above the days, and moves them down when it comes.
+  await expect(sessions.getByText(/passed without a session/)).toBeVisible();
   const last = day(/Sat 21 Mar/)
     .getByRole("button", { name: /Press Enter to move it/ })
     .last();
@@ -161,6 +163,8 @@ test("a drag that is over before the page is drawn anew still moves the task", a
   await open(page, cove, "year");
   const sessions = page.getByRole("region", { name: "The next sessions" });
   const day = (name: RegExp) => sessions.locator("[data-session]").filter({ hasText: name });
+  // What slipped is said above the days, and moves them down when it comes.
+  await expect(sessions.getByText(/passed without a session/)).toBeVisible();
   const block = day(/Sat 21 Mar/)
     .getByRole("button", { name: /Press Enter to move it/ })
     .last();
