@@ -71,7 +71,10 @@ export function useWhy(
     queryFn: ({ signal }) =>
       ask(
         api.GET("/api/vehicles/{vehicleId}/today/why/{taskId}", {
-          params: { path: { vehicleId, taskId }, query: { minutes, slot: ofSlot, ...inAddress(asked) } },
+          params: {
+            path: { vehicleId, taskId },
+            query: { minutes, slot: ofSlot, ...inAddress(asked) },
+          },
           signal,
         }),
       ),
