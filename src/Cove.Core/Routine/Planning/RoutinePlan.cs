@@ -62,13 +62,17 @@ public sealed record RoutinePlan(
         day.Tasks.ToDictionary(
             visit => visit.Item.Task.Id,
             visit =>
-                Slots.FirstOrDefault(later =>
-                    later.Day.Day > day.Day.Day
-                    && later.Tasks.Any(other => other.Item.Task == visit.Item.Task)
-                )
-                    is { } next
+                VisitAfter(day, visit.Item.Task.Id) is { } next
                     ? new DateTimeOffset(next.Day.Day.ToDateTime(next.Day.Time), TimeSpan.Zero)
                     : (DateTimeOffset?)null
+        );
+
+    /// <summary>The next day after one of its days that holds a task; null where none does.</summary>
+    /// <param name="day">One of <see cref="Slots"/>.</param>
+    /// <param name="taskId">The task.</param>
+    public PlannedDay? VisitAfter(PlannedDay day, TaskId taskId) =>
+        Slots.FirstOrDefault(later =>
+            later.Day.Day > day.Day.Day && later.Tasks.Any(visit => visit.Item.Task.Id == taskId)
         );
 
     /// <summary>The days overdue in the months asked for, all tasks added.</summary>

@@ -47,10 +47,7 @@ public sealed record SlotToday(RoutinePlan Plan, PlannedDay Planned)
         SessionPlan PlanOf(SessionRequest asked) => Session(day.Asked(asked)).Plan;
         bool isIn = PlanOf(request).Has(taskId);
         bool isPlanned = Planned.Tasks.Any(visit => visit.Item.Task.Id == taskId);
-        string next = Plan.Slots.FirstOrDefault(slot =>
-            slot.Day.Day > Planned.Day.Day && slot.Tasks.Any(visit => visit.Item.Task.Id == taskId)
-        )
-            is { } later
+        string next = Plan.VisitAfter(Planned, taskId) is { } later
             ? $"on {DayWords.Of(later.Day.Day, Planned.Day.Day)}"
             : string.Empty;
         return isIn && isPlanned
