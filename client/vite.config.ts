@@ -8,7 +8,7 @@ export default defineConfig({
     react(),
     tailwindcss(),
     VitePWA({
-      // A new Cove waits until nobody is in the middle of something; see worker.ts.
+      // A newer Cove takes over only where nobody is in the middle of a run; see worker.ts.
       registerType: "prompt",
       injectRegister: null,
       manifest: {
@@ -24,10 +24,34 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ["**/*.{js,css,html,svg,woff2}"],
+        // A run goes on with the files it began with; every other page opens as the server has it now.
+        directoryIndex: "",
         navigateFallback: "/index.html",
-        navigateFallbackDenylist: [/^\/api\//, /^\/openapi\//],
+        navigateFallbackAllowlist: [/^\/runs\//],
         cleanupOutdatedCaches: true,
         runtimeCaching: [
+          {
+            urlPattern: ({ url, request }) =>
+              request.mode === "navigate" && !/^\/(api|openapi)\//.test(url.pathname),
+            handler: "NetworkFirst",
+            options: {
+              networkTimeoutSeconds: 2,
+              plugins: [
+                {
+                  fetchDidSucceed: async ({ response }) => {
+                    if (!response.headers.has("Cove-Answer")) {
+                      throw new Error("Something else answered in Cove's place.");
+                    }
+                    return response;
+                  },
+                  // Without the server: the page whose files are all on the device, and not the one seen last.
+                  cacheWillUpdate: async () => null,
+                  cachedResponseWillBeUsed: () =>
+                    caches.match("/index.html", { ignoreSearch: true }),
+                },
+              ],
+            },
+          },
           // What can be read without a network: the cars, Today, the cabin, methods with their cautions. (This function is
           // written into the worker as text and can refer to nothing outside it.)
           {
