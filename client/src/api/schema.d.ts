@@ -3139,6 +3139,10 @@ export interface components {
             /** Format: int32 */
             step: number;
             lanes: components["schemas"]["LaneBandView"][];
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            slots: number;
         };
         /** @enum {unknown} */
         OutlookGroup: "glass" | "controls" | "dash" | "floor" | "seats" | "boot" | "seldom";

@@ -29,8 +29,23 @@ public readonly record struct Uncertainty(double LogStart, double LogRate)
         return (Math.Exp(LogStart * start), Math.Exp(LogRate * rate));
     }
 
+    /// <summary>Whether something that happens by chance happens in one of the futures that may come.</summary>
+    /// <param name="seed">Names the set of futures.</param>
+    /// <param name="future">The future.</param>
+    /// <param name="what">What may happen. A greater chance has it happen wherever a smaller one did.</param>
+    /// <param name="chance">How often, as a share of all futures.</param>
+    internal static bool Happens(int seed, int future, string what, double chance) =>
+        Drawing(seed, future, what).NextDouble() < chance;
+
     /// <summary>A standard normal number that follows from what it is for (Box and Muller).</summary>
     private static double Normal(int seed, int future, string what)
+    {
+        Random random = Drawing(seed, future, what);
+        double radius = Math.Sqrt(-2 * Math.Log(1 - random.NextDouble()));
+        return radius * Math.Cos(2 * Math.PI * random.NextDouble());
+    }
+
+    private static Random Drawing(int seed, int future, string what)
     {
         // A hash that is the same in every process: FNV-1a.
         uint hash = 2_166_136_261;
@@ -39,8 +54,6 @@ public readonly record struct Uncertainty(double LogStart, double LogRate)
             hash = (hash ^ letter) * 16_777_619;
         }
 
-        var random = new Random(unchecked((int)hash ^ (seed * 7_919) ^ (future * 104_729)));
-        double radius = Math.Sqrt(-2 * Math.Log(1 - random.NextDouble()));
-        return radius * Math.Cos(2 * Math.PI * random.NextDouble());
+        return new Random(unchecked((int)hash ^ (seed * 7_919) ^ (future * 104_729)));
     }
 }

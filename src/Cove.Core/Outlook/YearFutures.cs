@@ -2,7 +2,7 @@ using Cove.Core.Routine.Planning;
 
 namespace Cove.Core.Outlook;
 
-/// <summary>How far the year may turn out otherwise, as far as levels and rates are in doubt: a plan lived through in many futures.</summary>
+/// <summary>How far the year may turn out otherwise, as far as levels, rates and the owner's coming are in doubt: a plan lived through in many futures.</summary>
 /// <remarks>The futures are the same for every plan and use, so what is compared differs by what was changed and by nothing else. Weather, journeys and what happens are not in it.</remarks>
 /// <param name="Lanes">The band of each task, by task.</param>
 /// <param name="OverdueDays">The days overdue, all tasks added.</param>
@@ -25,7 +25,13 @@ public sealed record YearFutures(
     /// <param name="plan">The plan.</param>
     /// <param name="today">The day of planning.</param>
     /// <param name="uncertaintyOf">How uncertain each task is.</param>
-    public static YearFutures Of(RoutinePlan plan, DateOnly today, Func<TaskId, Uncertainty> uncertaintyOf)
+    /// <param name="missed">The share of slots that pass without a session, from 0 to 1; see <see cref="SlotHabit.ShareMissed"/>.</param>
+    public static YearFutures Of(
+        RoutinePlan plan,
+        DateOnly today,
+        Func<TaskId, Uncertainty> uncertaintyOf,
+        double missed = 0
+    )
     {
         int days = plan.Until.DayNumber - today.DayNumber;
         FutureYear[] futures =
@@ -33,7 +39,12 @@ public sealed record YearFutures(
             .. Enumerable
                 .Range(0, Count)
                 .Select(future =>
-                    Simulate(plan, today, taskId => uncertaintyOf(taskId).Drawn(Seed, future, taskId))
+                    Simulate(
+                        plan,
+                        today,
+                        taskId => uncertaintyOf(taskId).Drawn(Seed, future, taskId),
+                        day => Uncertainty.Happens(Seed, future, $"missed {day:O}", missed)
+                    )
                 ),
         ];
         return new YearFutures(
@@ -69,6 +80,18 @@ public sealed record YearFutures(
         RoutinePlan plan,
         DateOnly today,
         Func<TaskId, (double Start, double Rate)> off
+    ) => Simulate(plan, today, off, _ => false);
+
+    /// <summary>The same for an owner who does not come to each slot.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="today">The day of planning.</param>
+    /// <param name="off">How far level and rate of each task are off, as factors.</param>
+    /// <param name="isMissed">Whether the slot of a day passes without a session.</param>
+    public static FutureYear Simulate(
+        RoutinePlan plan,
+        DateOnly today,
+        Func<TaskId, (double Start, double Rate)> off,
+        Func<DateOnly, bool> isMissed
     )
     {
         Dictionary<TaskId, int> places = plan
@@ -81,6 +104,11 @@ public sealed record YearFutures(
             if (day.Day.Day > plan.Until)
             {
                 break;
+            }
+
+            if (isMissed(day.Day.Day))
+            {
+                continue;
             }
 
             year.Come(

@@ -26,6 +26,31 @@ public sealed class LivedYearTests(ITestOutputHelper output)
         Assert.InRange(year.Lived / year.Forecast, 0.75, 1.25);
     }
 
+    // Seen: 1,101 days overdue were promised to an owner who came to six slots of ten, and 3,697 were lived.
+    [Fact]
+    public void A_year_with_four_slots_of_ten_missed_lies_in_the_band_that_reckons_with_them()
+    {
+        LivedOwner owner = LivedOwner.Eight.First(owner => owner.Skips > 0);
+        int within = 0;
+        int years = LongRun.Of(1, 12);
+        for (int seed = 1; seed <= years; seed++)
+        {
+            var year = LivedYear.ByPlan(owner with { Seed = seed });
+            Band band = YearFutures
+                .Of(
+                    year.Foreseen!,
+                    DateOnly.FromDateTime(LivedOwner.Start.DateTime),
+                    _ => default,
+                    owner.Skips
+                )
+                .OverdueDays;
+            output.WriteLine($"{year.Lived:0} days overdue, band {band.Low:0} to {band.High:0}");
+            within += year.Lived >= band.Low && year.Lived <= band.High ? 1 : 0;
+        }
+
+        Assert.True(within >= years * 0.7, $"{within} of {years}");
+    }
+
     // Seen: eight sessions in a row of three to four of twenty minutes.
     [Fact]
     public void Minutes_that_were_given_are_used_and_the_years_of_eight_owners_are_told()

@@ -111,6 +111,39 @@ public sealed class YearFuturesTests(ITestOutputHelper output)
         }
     }
 
+    /// <summary>Whoever comes less often works less and is overdue for longer, in the whole band, and nobody who comes never works.</summary>
+    [Fact]
+    public void The_more_slots_are_missed_the_more_days_are_overdue()
+    {
+        var random = new Random(175);
+        for (int round = 0; round < LongRun.Of(3, 30); round++)
+        {
+            CarYear year = new UsualCar(random).Year;
+            RoutinePlan plan = new RoutinePlanner(year, NothingDone, TimeZoneInfo.Utc).Plan(
+                AnyRoutine.Scarce(random, year.Today),
+                12
+            );
+
+            YearFutures[] byShare =
+            [
+                .. new[] { 0, 0.3, 0.6, 1 }.Select(missed =>
+                    YearFutures.Of(plan, year.Today, _ => default, missed)
+                ),
+            ];
+
+            Assert.All(
+                byShare.Zip(byShare.Skip(1)),
+                pair =>
+                {
+                    Assert.True(pair.Second.OverdueDays.Low >= pair.First.OverdueDays.Low);
+                    Assert.True(pair.Second.OverdueDays.High >= pair.First.OverdueDays.High);
+                    Assert.True(pair.Second.Minutes.High <= pair.First.Minutes.High);
+                }
+            );
+            Assert.Equal(new Band(0, 0), byShare[^1].Minutes);
+        }
+    }
+
     [Fact]
     public void The_same_car_has_the_same_futures_and_more_doubt_a_wider_band()
     {

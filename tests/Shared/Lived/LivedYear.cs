@@ -85,6 +85,9 @@ public sealed class LivedYear
                 : new LearntRates(doubt with { LogMean = 0 }, new Dictionary<TaskId, RateBelief>());
     }
 
+    /// <summary>The plan as it was on the first day.</summary>
+    public RoutinePlan? Foreseen { get; private set; }
+
     /// <summary>What was forecast on the first day: the days overdue, all tasks added.</summary>
     public double Forecast { get; private set; }
 
@@ -141,6 +144,7 @@ public sealed class LivedYear
 
     private void Foresee(RoutinePlan plan)
     {
+        Foreseen = plan;
         Forecast = plan.OverdueDays;
         foreach (PlannedTask task in plan.Tasks)
         {

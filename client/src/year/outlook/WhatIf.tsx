@@ -235,6 +235,12 @@ export function WhatIf(props: Props) {
           )}
         </tbody>
       </table>
+      {band && band.missed > 0 && (
+        <p className="mt-2 text-13 text-soft">
+          {band.missed} of your last {band.slots} slots passed without a session. The range reckons
+          with as many; the other numbers with none.
+        </p>
+      )}
       {error && (
         <p role="alert" className="mt-2 text-14 text-coral">
           {error.message}

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Cove.Core.Routine.Planning;
 using Cove.Core.Routine.Recurrence;
 using Cove.Core.Routine.Slots;
 
@@ -19,9 +20,6 @@ public sealed record SmallerRoutine(CarRoutine Routine, int Missed, int Of, Recu
 
     /// <summary>So many missed one after the other, up to the last, are enough as well. Cove's own choice.</summary>
     private const int InARow = 3;
-
-    /// <summary>So near to its day a session still counts for it.</summary>
-    private const int Near = 3;
 
     /// <summary>No slot is proposed that comes more seldom, in weeks.</summary>
     private const int Rarest = 13;
@@ -50,12 +48,7 @@ public sealed record SmallerRoutine(CarRoutine Routine, int Missed, int Of, Recu
                 today.AddDays(-1),
                 zone
             );
-            bool[] missed =
-            [
-                .. days.Select(day =>
-                    !cared.Any(care => Math.Abs(care.DayNumber - day.Day.DayNumber) <= Near)
-                ),
-            ];
+            bool[] missed = [.. days.Select(day => SlotHabit.IsMissed(day, cared))];
             int all = missed.Count(day => day);
             if (
                 days.Count >= Fewest

@@ -207,7 +207,11 @@ internal static class OutlookEndpoints
             request,
             routines,
             clock,
-            async asked => OutlookBandView.Of(await years.Futures(asked.Then, asked.Car)),
+            async asked =>
+            {
+                SlotHabit habit = await routines.Habit(vehicleId, asked.Saved.Routine, cancel);
+                return OutlookBandView.Of(await years.Futures(asked.Then, asked.Car, habit), habit);
+            },
             cancel
         );
 

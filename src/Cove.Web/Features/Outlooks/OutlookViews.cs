@@ -70,14 +70,18 @@ internal sealed record OutlookView(
 /// <param name="Minutes">The minutes of tasks and kits.</param>
 /// <param name="Step">Levels are told every so many days.</param>
 /// <param name="Lanes">The band of each task.</param>
+/// <param name="Missed">How many slots lately passed without a session; as large a share is missed in the futures.</param>
+/// <param name="Slots">Out of how many.</param>
 internal sealed record OutlookBandView(
     BandView OverdueDays,
     BandView Minutes,
     int Step,
-    IReadOnlyList<LaneBandView> Lanes
+    IReadOnlyList<LaneBandView> Lanes,
+    int Missed,
+    int Slots
 )
 {
-    public static OutlookBandView Of(YearFutures futures) =>
+    public static OutlookBandView Of(YearFutures futures, SlotHabit habit) =>
         new(
             BandView.Of(futures.OverdueDays, 0),
             BandView.Of(futures.Minutes, 0),
@@ -89,7 +93,9 @@ internal sealed record OutlookBandView(
                     [.. lane.Levels.Select(level => Math.Round(level.High, 2))],
                     BandView.Of(lane.OverdueDays, 0)
                 )),
-            ]
+            ],
+            habit.Missed,
+            habit.Of
         );
 }
 

@@ -49,7 +49,8 @@ internal sealed class PlannedYears(LevelStore levels, OwnerClock clock)
     /// <summary>How far the year that a plan brings may turn out otherwise.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="car">The car.</param>
-    public async Task<YearFutures> Futures(RoutinePlan plan, CarAtHand car)
+    /// <param name="habit">How often its slots pass without a session.</param>
+    public async Task<YearFutures> Futures(RoutinePlan plan, CarAtHand car, SlotHabit habit)
     {
         CareLedger ledger = car.Day.Ledger;
         IReadOnlyDictionary<CareKey, CareHistory> histories = await car.Once(
@@ -66,7 +67,8 @@ internal sealed class PlannedYears(LevelStore levels, OwnerClock clock)
             taskId => new Uncertainty(
                 doubts[taskId].DefaultIfEmpty(0).Max(),
                 ledger.Learnt.Of(taskId).LogStdDev
-            )
+            ),
+            habit.ShareMissed
         );
     }
 }

@@ -139,19 +139,61 @@ internal sealed class PlannedRoutines(
         CancellationToken cancel
     )
     {
-        IEnumerable<DateOnly> cared = (await LastDone(vehicleId, cancel)).Values;
+        (CarRoutine slots, IReadOnlyList<VehicleId> sharing) = await Slots(vehicleId, routine, cancel);
+        List<DateOnly> cared = [];
+        foreach (VehicleId car in sharing)
+        {
+            cared.AddRange((await LastDone(car, cancel)).Values);
+        }
+
+        return MissedSlots.Since(slots, cared.Select(day => (DateOnly?)day).Max(), clock.Today, clock.Zone);
+    }
+
+    /// <summary>How often the slots of a vehicle pass without a session.</summary>
+    public async Task<SlotHabit> Habit(VehicleId vehicleId, CarRoutine routine, CancellationToken cancel)
+    {
+        (CarRoutine slots, IReadOnlyList<VehicleId> sharing) = await Slots(vehicleId, routine, cancel);
+        return SlotHabit.In(slots, await CareDays(sharing, SlotHabit.Reach, cancel), clock.Today, clock.Zone);
+    }
+
+    /// <summary>The routine whose slots a vehicle is cared for in, and all vehicles that are: a slot that was given to the other car was not missed.</summary>
+    private async Task<(CarRoutine Routine, IReadOnlyList<VehicleId> Sharing)> Slots(
+        VehicleId vehicleId,
+        CarRoutine routine,
+        CancellationToken cancel
+    )
+    {
+        List<VehicleId> sharing = [vehicleId];
         foreach (OtherRoutine other in await store.Others(vehicleId, cancel))
         {
             bool isHost = other.VehicleId == routine.SlotsOf;
             if (isHost || other.Saved.Routine.SlotsOf == vehicleId)
             {
-                // A slot that was given to the other car was not missed.
-                cared = [.. cared, .. (await LastDone(other.VehicleId, cancel)).Values];
+                sharing.Add(other.VehicleId);
                 routine = isHost ? other.Saved.Routine : routine;
             }
         }
 
-        return MissedSlots.Since(routine, cared.Select(day => (DateOnly?)day).Max(), clock.Today, clock.Zone);
+        return (routine, sharing);
+    }
+
+    private async Task<HashSet<DateOnly>> CareDays(
+        IReadOnlyList<VehicleId> vehicleIds,
+        int reach,
+        CancellationToken cancel
+    )
+    {
+        ILookup<VehicleId, DateTimeOffset> cared = await sources.Log.CareSince(
+            vehicleIds,
+            clock.Now.AddDays(-reach),
+            cancel
+        );
+        return
+        [
+            .. vehicleIds
+                .SelectMany(id => cared[id])
+                .Select(at => DateOnly.FromDateTime(clock.OnTheWall(at).DateTime)),
+        ];
     }
 
     /// <summary>The slot of today as it is planned; null when there is none, or no vehicle of that id.</summary>
@@ -233,10 +275,7 @@ internal sealed class PlannedRoutines(
         }
 
         Dictionary<TaskId, DateOnly> lastDone = await LastDone(vehicleId, cancel);
-        IEnumerable<DateTimeOffset> cared = (
-            await sources.Log.CareSince([vehicleId], clock.Now.AddDays(-SmallerRoutine.Reach), cancel)
-        )[vehicleId];
-        HashSet<DateOnly> days = [.. cared.Select(at => DateOnly.FromDateTime(clock.OnTheWall(at).DateTime))];
+        HashSet<DateOnly> days = await CareDays([vehicleId], SmallerRoutine.Reach, cancel);
         return car.Use(day =>
         {
             var planner = new RoutinePlanner(YearOf(day), lastDone, clock.Zone);
