@@ -66,4 +66,30 @@ public sealed class LivedYearTests(ITestOutputHelper output)
             Assert.True(plan.Minutes.Idle < plan.Minutes.Given * 0.1);
         }
     }
+
+    // Seen: whoever did what the plan said was usually worse off than without one.
+    [Fact]
+    public void Random_owners_get_about_what_was_forecast_and_no_less_than_without_a_plan()
+    {
+        LivedOwner[] owners = [.. Enumerable.Range(1, LongRun.Of(2, 100)).Select(LivedOwner.Any)];
+        double forecast = 0;
+        double lived = 0;
+        double alone = 0;
+        foreach (LivedOwner owner in owners)
+        {
+            var plan = LivedYear.ByPlan(owner);
+            double today = LivedYear.ByToday(owner).LivedIn(plan.ForecastOf.Keys);
+            output.WriteLine(
+                $"{owner.Name}: forecast {plan.Forecast:0}, lived by plan {plan.Lived:0}, by Today alone {today:0} days overdue"
+            );
+            Assert.True(plan.Lived <= (plan.Forecast * 1.4) + 50, owner.Name);
+            Assert.True(plan.Lived <= (today * 1.25) + 50, owner.Name);
+            forecast += plan.Forecast;
+            lived += plan.Lived;
+            alone += today;
+        }
+
+        Assert.True(lived <= forecast * 1.1, $"{lived:0} of {forecast:0}");
+        Assert.True(lived <= alone * 1.02, $"{lived:0} of {alone:0}");
+    }
 }

@@ -131,7 +131,30 @@ public sealed record LivedOwner(string Name, CabinLayout Layout, CarUse Use, IRe
 
     private static SlotPlace Overnight => SlotPlace.Usual with { Standing = Standing.UntilTomorrow };
 
-    /// <summary>Any owner.</summary>
+    /// <summary>Any owner of any usual car.</summary>
+    /// <param name="seed">Names the owner.</param>
+    public static LivedOwner Any(int seed)
+    {
+        var random = new Random(seed);
+        BodyType[] bodies = Enum.GetValues<BodyType>();
+        int often = Enum.GetValues<Often>().Length;
+        return Any(
+            random,
+            CabinLayout.Usual(bodies[random.Next(bodies.Length)]) with
+            {
+                SeatMaterial = random.Next(3) == 0 ? Material.CoatedLeather : Material.WovenFabric,
+            },
+            CarUse.Reference with
+            {
+                Distance = WeeklyDistance.FromKilometres(random.Next(20, 700)),
+                People = random.Next(1, 5),
+                Pets = (Often)random.Next(often),
+                Eating = (Often)random.Next(often),
+            }
+        );
+    }
+
+    /// <summary>Any owner of a car.</summary>
     /// <param name="random">Draws.</param>
     /// <param name="layout">The car.</param>
     /// <param name="use">How it is used.</param>
